@@ -13,9 +13,9 @@ import roughcut.design.Design;
 import roughcut.design.FittingDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 import roughcut.record.Build;
@@ -77,7 +77,7 @@ public final class Heron {
             Decisions.find(next, parts[0])
                 .orElseThrow(() -> new AssertionError(setting))
                 .typed(next, parts[1], Units.MM);
-      } catch (Unreadable e) {
+      } catch (InvalidInput e) {
         throw new AssertionError(setting, e);
       }
     }

@@ -37,7 +37,7 @@ class WallsTest {
           "neck",
           "body",
           "rout",
-          "thin",
+          "clearance",
           "plan",
           "bench",
           "whatif",
@@ -90,7 +90,7 @@ class WallsTest {
         .haveFullyQualifiedName("roughcut.record.Build")
         .orShould()
         .dependOnClassesThat()
-        .haveFullyQualifiedName("roughcut.record.Givens")
+        .haveFullyQualifiedName("roughcut.record.EffectiveInputs")
         .check(core);
   }
 
@@ -103,12 +103,12 @@ class WallsTest {
     Set<String> changing =
         Set.of(
             "roughcut.plan.CutDrag",
-            "roughcut.bench.Holds",
-            "roughcut.bench.Spoiled",
-            "roughcut.whatif.Amends",
-            "roughcut.whatif.Changes",
+            "roughcut.bench.HoldPoints",
+            "roughcut.bench.OutdatedCut",
+            "roughcut.whatif.RecoveryOptions",
+            "roughcut.whatif.ChangeSummary",
             "roughcut.whatif.LogBook",
-            "roughcut.whatif.Mending");
+            "roughcut.whatif.ClearanceFixes");
     Set<String> others = new TreeSet<>();
     for (JavaClass from : core) {
       if (!Set.of("design", "record", "start", "file", "demo", "command").contains(room(from))) {

@@ -12,10 +12,10 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import roughcut.bench.Bench;
-import roughcut.bench.Consequences;
+import roughcut.bench.ImpactReport;
 import roughcut.bench.Operation;
+import roughcut.bench.OutdatedCut;
 import roughcut.bench.Route;
-import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
@@ -28,7 +28,7 @@ import roughcut.record.Build;
 import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
-import roughcut.whatif.Amends;
+import roughcut.whatif.RecoveryOptions;
 import roughcut.whatif.SeatWays;
 
 /** The bench, beside a fixed loop of geometry, since machines differ. */
@@ -80,7 +80,7 @@ public class BenchBenchmark {
   public Drawing readingToEverything() {
     Build next = heron.withReading(Reading.of("heel.thickness", 20 + key++ % 30 / 10.0, now));
     Plan plan = Plan.of(next, shop);
-    Consequences changed = Consequences.of(read, plan);
+    ImpactReport changed = ImpactReport.of(read, plan);
     Bench bench = Bench.of(plan, now);
     return BenchDrawing.of(
         bench, changed.verdict().word() + bench.verdict().items().size(), Units.MM);
@@ -101,7 +101,7 @@ public class BenchBenchmark {
   }
 
   private final Plan seated = seated();
-  private final List<Spoiled> off = Spoiled.of(seated, Route.of(seated));
+  private final List<OutdatedCut> off = OutdatedCut.of(seated, Route.of(seated));
 
   /** Ways out of a neck that sits wrong, each tried on the model. */
   @Benchmark
@@ -114,6 +114,6 @@ public class BenchBenchmark {
   @Benchmark
   @Goal(median = 500)
   public List<Proposal> waysOutOfADeviation() {
-    return Amends.of(seated, off.get(key++ % off.size()));
+    return RecoveryOptions.of(seated, off.get(key++ % off.size()));
   }
 }

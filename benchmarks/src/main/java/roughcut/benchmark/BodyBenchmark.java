@@ -14,22 +14,22 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
+import roughcut.clearance.WallThickness;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.drawing.BodySection;
 import roughcut.drawing.Drawing;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.OutlineFile;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.memo.Memo;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
 import roughcut.shop.Shop;
-import roughcut.thin.Web;
 
 /** What is cut into the body: all pairs, a pickup dragged, a section, a file made to harm. */
 @State(Scope.Benchmark)
@@ -47,7 +47,7 @@ public class BodyBenchmark {
   @Benchmark
   @Goal(median = 20)
   public Object allPairsOfSixty() {
-    List<Object> all = new ArrayList<>(Web.all(sixty, 20, new Memo()));
+    List<Object> all = new ArrayList<>(WallThickness.all(sixty, 20, new Memo()));
     Edge edge = heron.cuts().surface().edge();
     for (Cut cut : sixty) {
       for (Outline outline : cut.outlines()) {
@@ -60,7 +60,7 @@ public class BodyBenchmark {
   /** A pickup moved, everything worked out anew. */
   @Benchmark
   @Goal(median = 5)
-  public Plan pickupMoved() throws Unreadable {
+  public Plan pickupMoved() throws InvalidInput {
     Build build = builds.get(0);
     String typed = 40 + key++ % 20 + "." + key % 2 * 5;
     return Plan.of(
@@ -92,7 +92,7 @@ public class BodyBenchmark {
   public Object millionPoints() {
     try {
       return OutlineFile.read(hostile);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return e.getMessage();
     }
   }

@@ -11,7 +11,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import roughcut.demo.Demo;
-import roughcut.design.Counting;
+import roughcut.design.Applicability;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.plan.Plan;
@@ -35,7 +35,7 @@ public class EditBenchmark {
   public EditBenchmark() {
     Decisions.of(heron.design()).stream()
         .flatMap(d -> d.number().stream())
-        .filter(d -> Counting.idle(heron.design(), d.id()).isEmpty())
+        .filter(d -> Applicability.idle(heron.design(), d.id()).isEmpty())
         .forEach(numbers::add);
   }
 

@@ -23,13 +23,13 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import roughcut.design.Decisions;
 import roughcut.design.FittingDecisions;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 
 /**
  * What the maker waits for: an edit, and the knife, to be painted by the software renderer, the
@@ -53,14 +53,15 @@ public class PaintBenchmark {
     Platform.startup(started::countDown);
     started.await();
     Path data = Files.createTempDirectory("rough-cut-benchmark");
-    DemoFolder.reset(data.resolve("demo"), Now.ofThisMachine().today());
+    DemoFolder.reset(data.resolve("demo"), CurrentTime.ofThisMachine().today());
     onScreen(
         () -> {
           Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
           window =
               new ShopWindow(
-                  Workspace.open(DemoFolder.heron(data.resolve("demo")), data, Now.ofThisMachine()),
-                  Habits.in(data));
+                  Workspace.open(
+                      DemoFolder.heron(data.resolve("demo")), data, CurrentTime.ofThisMachine()),
+                  Preferences.in(data));
           scene = Windows.scene(window);
           Stage stage = new Stage();
           stage.setScene(scene);

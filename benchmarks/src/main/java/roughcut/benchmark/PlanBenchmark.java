@@ -20,8 +20,8 @@ import roughcut.design.Decisions;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.SectionView;
 import roughcut.drawing.StationDrawing;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Board;
@@ -50,7 +50,7 @@ public class PlanBenchmark {
 
   @Benchmark
   @Goal(median = 5)
-  public Drawing keystrokeToMarks() throws Unreadable {
+  public Drawing keystrokeToMarks() throws InvalidInput {
     String typed = Integer.toString(620 + key++ % 40);
     Build edited = heron.withDesign(Decisions.SCALE_LENGTH.typed(heron.design(), typed, Units.MM));
     return StationDrawing.NECK.of(Plan.of(edited, shop), Units.MM);

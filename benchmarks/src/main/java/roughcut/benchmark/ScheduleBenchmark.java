@@ -16,7 +16,7 @@ import org.openjdk.jmh.annotations.State;
 import roughcut.demo.Demo;
 import roughcut.plan.Plan;
 import roughcut.schedule.Schedule;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopPlanning;
 import roughcut.shop.ShopHours;
 
 /** Six builds of some ninety operations over a year of evenings. */
@@ -26,7 +26,7 @@ import roughcut.shop.ShopHours;
 public class ScheduleBenchmark {
   private final LocalDateTime now = LocalDateTime.now();
   private final List<Plan> plans = plans();
-  private final Work work = Work.of(plans, ShopHours.USUAL, Map.of());
+  private final ShopPlanning work = ShopPlanning.of(plans, ShopHours.USUAL, Map.of());
 
   private static List<Plan> plans() {
     List<Plan> all = new ArrayList<>();
@@ -46,7 +46,7 @@ public class ScheduleBenchmark {
   @Benchmark
   public Schedule scheduleFromPlans() {
     return Schedule.of(
-        Work.of(plans, ShopHours.USUAL, Map.of()),
+        ShopPlanning.of(plans, ShopHours.USUAL, Map.of()),
         ShopHours.USUAL,
         now,
         ZoneId.of("Europe/Berlin"));

@@ -18,10 +18,10 @@ import roughcut.design.FretboardDecisions;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Reading;
-import roughcut.rout.Places;
+import roughcut.rout.CutLocations;
 
 /**
  * How the work stands at a time: what is done, what can be done now, what is owed before a face
@@ -61,18 +61,18 @@ public final class Bench {
   private final Plan plan;
   private final LocalDateTime now;
   private final Route route;
-  private final Holds holds;
+  private final HoldPoints holds;
   private final List<Step> steps = new ArrayList<>();
-  private final Map<Face, Operation> gone = new EnumMap<>(Face.class);
-  private final Set<Face> there = EnumSet.noneOf(Face.class);
-  private List<Spoiled> spoiled;
+  private final Map<ReferenceFace, Operation> gone = new EnumMap<>(ReferenceFace.class);
+  private final Set<ReferenceFace> there = EnumSet.noneOf(ReferenceFace.class);
+  private List<OutdatedCut> spoiled;
   private Verdict verdict;
 
   private Bench(Plan plan, LocalDateTime now) {
     this.plan = plan;
     this.now = now;
     this.route = Route.of(plan);
-    this.holds = new Holds(plan, route, now);
+    this.holds = new HoldPoints(plan, route, now);
     faces();
     List<Operation> open = route.order().stream().filter(o -> !isDone(o)).toList();
     route.order().forEach(o -> steps.add(step(o, open)));
@@ -92,9 +92,9 @@ public final class Bench {
   }
 
   /** What is made already and no longer agrees with the plan. */
-  public List<Spoiled> spoiled() {
+  public List<OutdatedCut> outdatedCuts() {
     if (spoiled == null) {
-      spoiled = Spoiled.of(plan, route);
+      spoiled = OutdatedCut.of(plan, route);
     }
     return spoiled;
   }
@@ -102,14 +102,14 @@ public final class Bench {
   /** How the whole instrument stands, whatever was read last. */
   public Verdict verdict() {
     if (verdict == null) {
-      verdict = Verdict.of(plan, spoiled());
+      verdict = Verdict.of(plan, outdatedCuts());
     }
     return verdict;
   }
 
   /** What is at stake when an operation is done now; nothing where it may simply be done. */
-  public List<Stake> stakes(Operation op) {
-    return isDone(op) ? List.of() : Stakes.of(this, op);
+  public List<Risk> risks(Operation op) {
+    return isDone(op) ? List.of() : RiskAssessment.of(this, op);
   }
 
   /** Whether a stop with these numbers was answered with a reason when something was done. */
@@ -118,12 +118,12 @@ public final class Bench {
         .anyMatch(
             d ->
                 stop.entrySet().stream()
-                    .allMatch(e -> d.accepts(e.getKey(), e.getValue(), Spoiled.SEEN)));
+                    .allMatch(e -> d.accepts(e.getKey(), e.getValue(), OutdatedCut.SEEN)));
   }
 
   /** What a reading at a hold point should be, and what a slip would read. */
-  public Plausible.Expected expected(HoldPoint hold) {
-    return Plausible.of(
+  public PlausibilityCheck.Expected expected(HoldPoint hold) {
+    return PlausibilityCheck.of(
         hold,
         plan.given(Decisions.FRETBOARD_THICKNESS),
         plan.given(FretboardDecisions.WIRE_HEIGHT));
@@ -144,7 +144,7 @@ public final class Bench {
   }
 
   /** What would take a face away that something else still needs. */
-  public List<Step> owing() {
+  public List<Step> blockedSteps() {
     return steps.stream().filter(s -> s.state() == State.OWES).toList();
   }
 
@@ -153,16 +153,16 @@ public final class Bench {
    * clock was wrong then or was set back since; work that isn't part of this instrument; a timer
    * that ran over night. It counts all the same, and can be mended by hand.
    */
-  public List<String> oddities() {
+  public List<String> suspiciousEntries() {
     List<String> all = new ArrayList<>();
     // What was just read or done bears the seconds; the time here may be told to the minute.
     LocalDateTime soon = now.plusMinutes(1);
-    for (Reading reading : log().standing().values()) {
+    for (Reading reading : log().current().values()) {
       if (reading.at().isAfter(soon)) {
         all.add("the reading of " + reading.of() + " is of " + day(reading.at()));
       }
     }
-    for (Done done : log().done()) {
+    for (DoneOperation done : log().done()) {
       if (done.at().isAfter(soon)) {
         String what = route.find(done.operation()).map(Route::quoted).orElse(done.operation());
         all.add(what + " was done on " + day(done.at()));
@@ -171,12 +171,12 @@ public final class Bench {
     List<String> odd =
         new ArrayList<>(
             all.stream().map(w -> w + ", which is still to come: is the clock right?").toList());
-    for (Reading reading : log().standing().values()) {
-      if (Places.places(reading.of()) && plan.value(reading.of()).isEmpty()) {
+    for (Reading reading : log().current().values()) {
+      if (CutLocations.places(reading.of()) && plan.value(reading.of()).isEmpty()) {
         odd.add("the reading of " + reading.of() + " is of something that isn't there; it is kept");
       }
     }
-    for (Done done : log().done()) {
+    for (DoneOperation done : log().done()) {
       if (route.find(done.operation()).isEmpty()) {
         odd.add(
             "“"
@@ -231,11 +231,11 @@ public final class Bench {
         Comparator.comparing((Operation o) -> log().when(o.id()).orElse(LocalDateTime.MIN))
             .thenComparing(o -> route.order().indexOf(o)));
     for (Operation op : done) {
-      for (Face face : op.destroys()) {
+      for (ReferenceFace face : op.destroys()) {
         there.remove(face);
         gone.put(face, op);
       }
-      for (Face face : op.makes()) {
+      for (ReferenceFace face : op.makes()) {
         there.add(face);
         gone.remove(face);
       }
@@ -260,7 +260,7 @@ public final class Bench {
                 }
               });
     }
-    for (Face face : op.needs()) {
+    for (ReferenceFace face : op.needs()) {
       if (there.contains(face)) {
         madeBy(face).flatMap(this::waitFor).ifPresent(waits::add);
         continue;
@@ -279,28 +279,28 @@ public final class Bench {
         waitFor(other).filter(w -> !waits.contains(w)).ifPresent(waits::add);
       }
     }
-    op.troubles().forEach(t -> missing.put(t, t));
+    op.problems().forEach(t -> missing.put(t, t));
     if (!missing.isEmpty()) {
       return new Step(op, State.NOT_YET, List.copyOf(missing.values()), List.of());
     }
     if (!waits.isEmpty()) {
       return new Step(op, State.WAITS, waits, List.of());
     }
-    List<Operation> owed = Route.owedBefore(op, open);
+    List<Operation> owed = Route.neededBefore(op, open);
     return owed.isEmpty()
         ? new Step(op, State.READY, List.of(), owed)
-        : new Step(op, State.OWES, owed.stream().map(o -> owes(op, o)).toList(), owed);
+        : new Step(op, State.OWES, owed.stream().map(o -> needsBefore(op, o)).toList(), owed);
   }
 
   /** The operation that a face that is there comes from: the last that made it. */
-  private Optional<Operation> madeBy(Face face) {
+  private Optional<Operation> madeBy(ReferenceFace face) {
     return route.order().stream()
         .filter(o -> o.makes().contains(face) && isDone(o))
         .max(Comparator.comparing(o -> log().when(o.id()).orElse(LocalDateTime.MIN)));
   }
 
-  private static String owes(Operation destroyer, Operation op) {
-    Face face =
+  private static String needsBefore(Operation destroyer, Operation op) {
+    ReferenceFace face =
         destroyer.destroys().stream().filter(op.needs()::contains).findFirst().orElseThrow();
     return Route.quoted(op)
         + " is not done, and "
@@ -392,8 +392,8 @@ public final class Bench {
   public Build done(Build build, Operation op, Duration hands, String note, String reason) {
     Map<String, Double> cutAt = new LinkedHashMap<>();
     settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
-    List<Stake> stakes = stakes(op);
-    String despite = Stakes.told(stakes);
+    List<Risk> stakes = risks(op);
+    String despite = RiskAssessment.told(stakes);
     List<String> words = new ArrayList<>();
     words.add(note);
     words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
@@ -402,9 +402,10 @@ public final class Bench {
     Map<String, Double> accepted = new LinkedHashMap<>();
     if (!reason.isBlank()) {
       stakes.stream()
-          .filter(s -> s.kind() == Stake.Kind.STOP)
-          .forEach(s -> accepted.putAll(Stakes.answer(s.words())));
+          .filter(s -> s.kind() == Risk.Kind.STOP)
+          .forEach(s -> accepted.putAll(RiskAssessment.answer(s.words())));
     }
-    return build.withLog(build.log().with(new Done(op.id(), now, hands, said, cutAt, accepted)));
+    return build.withLog(
+        build.log().with(new DoneOperation(op.id(), now, hands, said, cutAt, accepted)));
   }
 }

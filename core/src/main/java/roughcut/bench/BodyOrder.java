@@ -1,10 +1,10 @@
 package roughcut.bench;
 
-import static roughcut.bench.Face.BODY_BACK;
-import static roughcut.bench.Face.BODY_EDGE;
-import static roughcut.bench.Face.BODY_INSIDE;
-import static roughcut.bench.Face.BODY_LINES;
-import static roughcut.bench.Face.BODY_TOP;
+import static roughcut.bench.ReferenceFace.BODY_BACK;
+import static roughcut.bench.ReferenceFace.BODY_EDGE;
+import static roughcut.bench.ReferenceFace.BODY_INSIDE;
+import static roughcut.bench.ReferenceFace.BODY_LINES;
+import static roughcut.bench.ReferenceFace.BODY_TOP;
 import static roughcut.finding.Chapter.BLANKS;
 import static roughcut.finding.Chapter.BODY;
 
@@ -27,33 +27,33 @@ final class BodyOrder {
   private static final double REST = 48;
   private static final PartId[] BODY_ALONE = {PartId.BODY};
 
-  private final Writing w;
+  private final OperationListBuilder list;
   private final BodyBlank body;
 
-  BodyOrder(Writing w) {
-    this.w = w;
-    this.body = w.plan.body();
+  BodyOrder(OperationListBuilder list) {
+    this.list = list;
+    this.body = list.plan.body();
   }
 
-  private static Draft body(OperationId id, String title, int minutes) {
+  private static OperationDraft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, BODY, title, minutes);
   }
 
   void blank() {
-    w.add(
+    list.add(
         Operation.of(
                 OperationId.BODY_MILL, PartId.BODY, BLANKS, "Joint and plane the body's boards", 75)
-            .troubled(w.woodTrouble(BodyOrder::ofBack))
+            .problems(list.woodTrouble(BodyOrder::ofBack))
             .tools("jointer", "planer", "winding sticks")
             .setIfThere(BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
             .set(BlankKeys.BODY_BACK_THICKNESS.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .wrong("one dimension of the board was never measured"));
+            .unsafeAction("one dimension of the board was never measured"));
     boolean joined = body.winged() || body.halved() || body.laminated();
     if (joined) {
-      Draft glue =
+      OperationDraft glue =
           Operation.of(OperationId.BODY_GLUE, PartId.BODY, BLANKS, joining(), 45)
               .after(OperationId.BODY_MILL, "its boards aren't milled yet")
               .tools(body.join().glue().name(), "clamps", "cauls")
@@ -69,21 +69,21 @@ final class BodyOrder {
                           "a joint that is forced shut opens later")
                       .within(HoldPoint.FLAT_DAYS))
               .cautions(Caution.GLUE)
-              .wrong("the figure is wanted at the other side");
+              .unsafeAction("the figure is wanted at the other side");
       if (body.winged()) {
         glue.after(OperationId.NECK_FLATTEN, "the neck's core has no true sides yet");
       }
-      w.add(glue);
+      list.add(glue);
     }
-    w.add(
+    list.add(
         body(OperationId.BODY_FLATTEN, "Flatten the body's blank", 45)
             .after(joined ? OperationId.BODY_GLUE : OperationId.BODY_MILL, "there is no blank yet")
             .makes(BODY_TOP, BODY_BACK, BODY_EDGE, BODY_INSIDE)
             .tools("router sled or planer", "straightedge")
             .cautions(Caution.ROUTER, Caution.DUST));
-    w.add(
+    list.add(
         body(OperationId.BODY_LINES, "Draw the body's centre line, carried over both ends", 10)
-            .stands(BODY_TOP)
+            .needsFaces(BODY_TOP)
             .measures(BODY_EDGE)
             .makes(BODY_LINES)
             .tools("knife", "square")
@@ -102,7 +102,7 @@ final class BodyOrder {
   }
 
   boolean topped() {
-    return w.value(BodyDecisions.BODY_TOP) > 0;
+    return list.value(BodyDecisions.BODY_TOP) > 0;
   }
 
   /** The top closes what was cut inside. */
@@ -110,11 +110,11 @@ final class BodyOrder {
     if (!topped()) {
       return;
     }
-    List<String> wood = w.woodTrouble(p -> p.use() == WoodPart.Use.TOP);
-    if (w.there("resaw.leaves")) {
-      w.add(
+    List<String> wood = list.woodTrouble(p -> p.use() == WoodPart.Use.TOP);
+    if (list.there("resaw.leaves")) {
+      list.add(
           top(OperationId.TOP_RESAW, "Resaw the top and open it like a book", 40)
-              .troubled(wood)
+              .problems(wood)
               .tools("bandsaw, tall fence")
               .set(
                   BlankKeys.RESAW_ROUGH.id(),
@@ -123,21 +123,21 @@ final class BodyOrder {
               .waits(REST, "the leaves have moved and lie still")
               .movesWood()
               .cautions(Caution.BANDSAW, Caution.DUST)
-              .wrong("the blade wanders and a leaf comes out too thin"));
+              .unsafeAction("the blade wanders and a leaf comes out too thin"));
     }
-    Draft joint =
+    OperationDraft joint =
         top(OperationId.TOP_JOINT, "Joint and glue the top's leaves", 40)
-            .troubled(w.has(OperationId.TOP_RESAW) ? List.of() : wood)
+            .problems(list.has(OperationId.TOP_RESAW) ? List.of() : wood)
             .tools(body.join().glue().name(), "plane", "clamps")
             .cures(body.join().glue(), PartId.TOP)
             .cautions(Caution.EDGES, Caution.GLUE);
-    if (w.has(OperationId.TOP_RESAW)) {
+    if (list.has(OperationId.TOP_RESAW)) {
       joint.after(OperationId.TOP_RESAW, "its leaves aren't sawn yet");
     }
-    w.add(joint);
-    Draft glue =
+    list.add(joint);
+    OperationDraft glue =
         top(OperationId.TOP_GLUE, "Glue the top on", 45)
-            .stands(BODY_INSIDE)
+            .needsFaces(BODY_INSIDE)
             .after(OperationId.TOP_JOINT, "there is no top yet")
             .after(OperationId.BODY_FLATTEN, "its face isn't flat yet")
             .destroys(BODY_INSIDE)
@@ -150,18 +150,18 @@ final class BodyOrder {
                         "a hollow under the top is heard and never reached")
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
-            .wrong("a channel or a bore under the top was forgotten");
+            .unsafeAction("a channel or a bore under the top was forgotten");
     body.topping().ifPresent(t -> glue.glues(t).cures(t.glue(), PartId.TOP, PartId.BODY));
-    w.add(glue);
+    list.add(glue);
   }
 
-  private static Draft top(OperationId id, String title, int minutes) {
+  private static OperationDraft top(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.TOP, BODY, title, minutes);
   }
 
   /** To thickness and outline. */
   void shape() {
-    Draft thick =
+    OperationDraft thick =
         body(BodyWork.THICKNESS.operation(), "Plane the body to its thickness", 40)
             .after(OperationId.BODY_FLATTEN, "there is no flat blank yet")
             .tools("router sled, planer or drum", "caliper")
@@ -172,20 +172,20 @@ final class BodyOrder {
     if (topped()) {
       thick.after(OperationId.TOP_GLUE, "the top isn't on yet");
     }
-    w.add(thick);
-    w.add(
+    list.add(thick);
+    list.add(
         body(
                 BodyWork.OUTLINE.operation(),
                 "Saw outside the body's line, trim it to the template",
                 90)
-            .stands(BODY_BACK)
+            .needsFaces(BODY_BACK)
             .measures(BODY_LINES)
             .destroys(BODY_EDGE)
             .tools("bandsaw", "template", "bearing cutter, downhill with the grain")
             .set(LayoutKeys.BODY_AROUND.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
-            .wrong("the cutter tears out at a horn"));
+            .unsafeAction("the cutter tears out at a horn"));
   }
 
   /** What of its shape is cut last, each only where it is wanted. */
@@ -194,18 +194,18 @@ final class BodyOrder {
     surface(BodyWork.ARM, "Cut the arm contour", 60, SurfaceDecisions.ARM_DEPTH);
     surface(BodyWork.BELLY, "Cut the belly contour", 60, SurfaceDecisions.BELLY_DEPTH, BODY_BACK);
     surface(BodyWork.HEEL, "Carve the heel's corner", 45, SurfaceDecisions.HEEL_CARVE_DEPTH);
-    w.add(
+    list.add(
         body(BodyWork.EDGES.operation(), edges(), 60)
             .after(BodyWork.OUTLINE.operation(), "its edge isn't there yet")
             .tools("round-over cutter with a bearing", "scraper")
             .cautions(Caution.ROUTER, Caution.DUST)
-            .wrong("the bearing drops into a rout that is open at the edge"));
+            .unsafeAction("the bearing drops into a rout that is open at the edge"));
   }
 
   private void surface(
-      BodyWork work, String title, int minutes, NumberDecision depth, Face... destroys) {
-    if (w.value(depth) > 0) {
-      w.add(
+      BodyWork work, String title, int minutes, NumberDecision depth, ReferenceFace... destroys) {
+    if (list.value(depth) > 0) {
+      list.add(
           body(work.operation(), title, minutes)
               .after(BodyWork.OUTLINE.operation(), "its edge isn't there yet")
               .tools("rasp, spokeshave or sanding disc", "lines as the Edges page draws them")

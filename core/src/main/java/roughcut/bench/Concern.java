@@ -2,9 +2,9 @@ package roughcut.bench;
 
 import java.util.EnumSet;
 import java.util.Set;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.part.PartId;
-import roughcut.thin.ThinSpot;
 
 /** Which parts something that is found is about: what is wrong there stops work on them. */
 final class Concern {
@@ -22,11 +22,11 @@ final class Concern {
     };
   }
 
-  static Set<PartId> of(ThinSpot spot) {
-    if (spot.inBody()) {
+  static Set<PartId> of(Clearance clearance) {
+    if (clearance.inBody()) {
       return EnumSet.of(PartId.BODY);
     }
-    return switch (spot.kind().owner()) {
+    return switch (clearance.kind().owner()) {
       case FRETBOARD -> EnumSet.of(PartId.FRETBOARD);
       case BODY, ROUTS, STRINGS -> EnumSet.of(PartId.BODY);
       case LAYOUT, BLANKS, NECK -> EnumSet.of(PartId.NECK, PartId.HEAD);

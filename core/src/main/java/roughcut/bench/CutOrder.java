@@ -1,9 +1,9 @@
 package roughcut.bench;
 
-import static roughcut.bench.Face.BODY_BACK;
-import static roughcut.bench.Face.BODY_INSIDE;
-import static roughcut.bench.Face.BODY_LINES;
-import static roughcut.bench.Face.BODY_TOP;
+import static roughcut.bench.ReferenceFace.BODY_BACK;
+import static roughcut.bench.ReferenceFace.BODY_INSIDE;
+import static roughcut.bench.ReferenceFace.BODY_LINES;
+import static roughcut.bench.ReferenceFace.BODY_TOP;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -24,21 +24,21 @@ import roughcut.record.Measurables;
 import roughcut.rout.Cut;
 import roughcut.rout.CutFrom;
 import roughcut.rout.CutKind;
-import roughcut.rout.Places;
+import roughcut.rout.CutLocations;
 import roughcut.rout.RoutKeys;
 import roughcut.rout.RoutPlan;
 import roughcut.strings.StringKeys;
 
 /** What is cut into the body, row by row, and the neck that is tried in it meanwhile. */
 final class CutOrder {
-  private final Writing w;
+  private final OperationListBuilder list;
   private final Map<String, List<Cut>> rows = new LinkedHashMap<>();
   private final boolean topped;
 
-  CutOrder(Writing w, boolean topped) {
-    this.w = w;
+  CutOrder(OperationListBuilder list, boolean topped) {
+    this.list = list;
     this.topped = topped;
-    for (Cut cut : w.plan.cuts().cuts()) {
+    for (Cut cut : list.plan.cuts().cuts()) {
       rows.computeIfAbsent(cut.row(), r -> new ArrayList<>()).add(cut);
     }
   }
@@ -61,10 +61,10 @@ final class CutOrder {
 
   void pocket() {
     write(c -> c.kind() == CutKind.POCKET);
-    if (w.plan.cuts().pocket().isEmpty()) {
+    if (list.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    Draft fit =
+    OperationDraft fit =
         body(OperationId.NECK_FIT, "Try the neck in its pocket, and ease it", 30)
             .after(OperationId.cut("pocket"), "there is no pocket yet")
             .after(OperationId.HEEL_FACES, "its heel isn't final yet")
@@ -77,40 +77,40 @@ final class CutOrder {
             .hold(
                 HoldPoint.measured(
                     Measurables.POCKET_EDGE,
-                    w.plan.asDrawn().orElse(w.plan).value(Measurables.POCKET_EDGE.drawn()),
+                    list.plan.asDrawn().orElse(list.plan).value(Measurables.POCKET_EDGE.drawn()),
                     0.2,
                     "depth gauge",
                     "how high the neck sits follows from it, before it is forced in"))
             .hold(standing())
             .hold(straightedge())
-            .wrong("a pocket is deepened by guess until its floor gets thin");
-    if (w.plan.stringPlan().heights().seat().orElseThrow().wedged()) {
+            .unsafeAction("a pocket is deepened by guess until its floor gets thin");
+    if (list.plan.stringPlan().heights().seat().orElseThrow().wedged()) {
       fit.after(OperationId.HEEL_WEDGE, "the wedge isn't planed yet").tools("the wedge");
     }
-    w.add(fit);
-    w.add(
+    list.add(fit);
+    list.add(
         body(OperationId.NECK_SCALE_CHECK, "Measure the scale with the neck in the pocket", 15)
             .after(OperationId.NECK_FIT, "the neck isn't seated yet")
             .tools("long rule", "string through both edges")
-            .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
+            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable()
             .hold(
-                w.measured(
+                list.measured(
                     StringDecisions.NUT_TO_OCTAVE,
-                    w.plan
+                    list.plan
                         .asDrawn()
-                        .orElse(w.plan)
-                        .value("fret." + (int) w.plan.frets().divisions().value() + ".from-nut"),
+                        .orElse(list.plan)
+                        .value("fret." + (int) list.plan.frets().divisions().value() + ".from-nut"),
                     0.3,
                     "long rule, from the nut line",
                     "the bridge's place follows from the real scale, twice this"))
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.JOINT_X,
                     0.5,
                     "long rule, from the nut line",
                     "what is placed from the body's edge moves as far as the neck sits out or in"))
-            .wrong("the scale is measured before the neck is seated"));
+            .unsafeAction("the scale is measured before the neck is seated"));
   }
 
   void others() {
@@ -128,20 +128,20 @@ final class CutOrder {
   private void write(Predicate<Cut> which) {
     rows.forEach(
         (row, cuts) -> {
-          if (which.test(cuts.get(0)) && !w.has(OperationId.cut(row))) {
-            w.add(cut(row, cuts));
+          if (which.test(cuts.get(0)) && !list.has(OperationId.cut(row))) {
+            list.add(cut(row, cuts));
           }
         });
   }
 
-  private static Draft body(OperationId id, String title, int minutes) {
+  private static OperationDraft body(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.BODY, Chapter.ROUTS, title, minutes);
   }
 
-  private Draft cut(String row, List<Cut> cuts) {
+  private OperationDraft cut(String row, List<Cut> cuts) {
     Cut first = cuts.get(0);
     boolean bored = first.kind().bored();
-    Draft draft =
+    OperationDraft draft =
         body(OperationId.cut(row), CutTitle.of(cuts), minutes(first, cuts.size()))
             .cautions(bored ? Caution.DRILL : Caution.ROUTER, Caution.DUST);
     stands(draft, first);
@@ -150,19 +150,19 @@ final class CutOrder {
     located(draft, first);
     listed(draft, first);
     // A cover's screws stand round its ledge; a plate's hold it where it lies.
-    w.plan.cuts().cuts().stream()
+    list.plan.cuts().cuts().stream()
         .filter(c -> CutName.screws(c.name()).equals(row))
         .findFirst()
         .ifPresent(c -> draft.after(OperationId.cut(c.row()), "the ledge isn't cut yet"));
     for (Cut cut : cuts) {
       if (cut.kind() == CutKind.WIRE) {
-        w.plan
+        list.plan
             .fitting(cut.name())
             .map(Fitting::with)
             .orElse(List.of())
             .forEach(
                 end ->
-                    w.plan
+                    list.plan
                         .cuts()
                         .cut(end)
                         .ifPresent(
@@ -172,7 +172,7 @@ final class CutOrder {
                                     "it is bored from the " + c.words())));
       }
     }
-    return draft.wrong(wrong(first));
+    return draft.unsafeAction(wrong(first));
   }
 
   private static int minutes(Cut cut, int count) {
@@ -182,15 +182,15 @@ final class CutOrder {
     return 25 + 15 * cut.steps().size();
   }
 
-  private void stands(Draft draft, Cut cut) {
+  private void stands(OperationDraft draft, Cut cut) {
     if (covered(cut)) {
-      draft.stands(BODY_INSIDE, BODY_BACK).measures(BODY_LINES);
+      draft.needsFaces(BODY_INSIDE, BODY_BACK).measures(BODY_LINES);
     } else if (cut.from() == CutFrom.TOP) {
-      draft.stands(BODY_BACK, BODY_TOP).measures(BODY_LINES);
+      draft.needsFaces(BODY_BACK, BODY_TOP).measures(BODY_LINES);
     } else if (cut.from() == CutFrom.BACK) {
-      draft.stands(BODY_TOP, BODY_BACK).measures(BODY_LINES);
+      draft.needsFaces(BODY_TOP, BODY_BACK).measures(BODY_LINES);
     } else if (cut.from() == CutFrom.EDGE) {
-      draft.stands(BODY_BACK).after(BodyWork.OUTLINE.operation(), "its edge isn't there yet");
+      draft.needsFaces(BODY_BACK).after(BodyWork.OUTLINE.operation(), "its edge isn't there yet");
     }
     boolean open = cut.from() == CutFrom.TOP && !covered(cut);
     if (topped && open) {
@@ -198,26 +198,26 @@ final class CutOrder {
     }
   }
 
-  private void settings(Draft draft, List<Cut> cuts) {
+  private void settings(OperationDraft draft, List<Cut> cuts) {
     for (Cut cut : cuts) {
       // Rails round the real neck place its pocket; its depth and tilt are what is set.
       boolean railed = cut.kind() == CutKind.POCKET;
-      List<String> places = Places.ids(cut.name()).stream().filter(w::there).toList();
+      List<String> places = CutLocations.ids(cut.name()).stream().filter(list::there).toList();
       places.stream().filter(p -> !railed).forEach(draft::placed);
       for (String bit : List.of(".bit", ".bit-2")) {
-        if (w.there("rout." + cut.name() + bit)) {
+        if (list.there("rout." + cut.name() + bit)) {
           draft.set("rout." + cut.name() + bit);
         }
       }
-      if (cut.kind() == CutKind.POCKET && w.there("pass.pocket.shim")) {
+      if (cut.kind() == CutKind.POCKET && list.there("pass.pocket.shim")) {
         draft.set("pass.pocket.shim", RoutKeys.POCKET_DEPTH_END.id());
       }
       String stop = "rout." + cut.name() + ".stop-now";
-      if (w.there(stop)) {
+      if (list.there(stop)) {
         draft.deep(stop);
       }
-      for (RoutPlan rout : w.plan.cuts().plansOf(cut.name())) {
-        rout.plan().missing().ifPresent(m -> draft.troubled(List.of(m)));
+      for (RoutPlan rout : list.plan.cuts().plansOf(cut.name())) {
+        rout.plan().missing().ifPresent(m -> draft.problems(List.of(m)));
         draft.deep("pass." + rout.step().name() + ".depth-now");
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
           draft.passing("pass." + rout.step().name() + "." + i + ".setting");
@@ -232,7 +232,7 @@ final class CutOrder {
     draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
   }
 
-  private static void repairs(Draft draft, CutKind kind) {
+  private static void repairs(OperationDraft draft, CutKind kind) {
     switch (kind) {
       case POCKET, BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
       case PICKUP -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM, Repair.COVER);
@@ -246,14 +246,14 @@ final class CutOrder {
   }
 
   /** What its place is measured from, as far as that has to be there. */
-  private void located(Draft draft, Cut cut) {
-    boolean pocketed = w.plan.cuts().pocket().isPresent();
+  private void located(OperationDraft draft, Cut cut) {
+    boolean pocketed = list.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
         draft.after(OperationId.HEEL_FACES, "it is fitted to the heel's final faces");
         draft
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.HEEL_THICKNESS, 0.3, "caliper", "the pocket's depth follows from it"))
             .hold(
                 HoldPoint.look(
@@ -273,7 +273,7 @@ final class CutOrder {
         if (pocketed) {
           draft.after(OperationId.cut("pocket"), "they go through its floor");
         }
-        if (w.has(OperationId.BOLT_PILOTS)) {
+        if (list.has(OperationId.BOLT_PILOTS)) {
           draft.after(OperationId.BOLT_PILOTS, "the body's bores are marked from the heel's");
         }
       }
@@ -283,9 +283,9 @@ final class CutOrder {
         }
       }
       case JACK -> {
-        for (String with : w.plan.fitting(cut.name()).map(Fitting::with).orElse(List.of())) {
+        for (String with : list.plan.fitting(cut.name()).map(Fitting::with).orElse(List.of())) {
           // Whatever row of cuts it is in; what is named and isn't there binds nothing.
-          w.plan
+          list.plan
               .cuts()
               .cut(with)
               .ifPresent(c -> draft.after(OperationId.cut(c.row()), "it breaks into that cavity"));
@@ -296,24 +296,24 @@ final class CutOrder {
   }
 
   private HoldPoint standing() {
-    return w.measured(
+    return list.measured(
         StringDecisions.STANDING,
-        w.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
+        list.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
         0.2,
         "depth gauge or rule on edge",
         "how high the saddles stand follows from it");
   }
 
   private HoldPoint straightedge() {
-    return w.measured(
+    return list.measured(
         StringDecisions.STRAIGHTEDGE,
-        w.plan.value(StringKeys.PROOF_STRAIGHTEDGE_WANTED.id()),
+        list.plan.value(StringKeys.PROOF_STRAIGHTEDGE_WANTED.id()),
         0.5,
         "straightedge and rule",
         "whether the bridge can come low and high enough follows from it");
   }
 
-  private void listed(Draft draft, Cut cut) {
+  private void listed(OperationDraft draft, Cut cut) {
     if (cut.listed()) {
       draft.hold(
           HoldPoint.look(

@@ -24,29 +24,29 @@ import roughcut.strings.StringKeys;
 
 /** From the finished wood to the instrument that plays. */
 final class FinishOrder {
-  private final Writing w;
+  private final OperationListBuilder list;
 
-  FinishOrder(Writing w) {
-    this.w = w;
+  FinishOrder(OperationListBuilder list) {
+    this.list = list;
   }
 
-  private static Draft whole(OperationId id, Chapter chapter, String title, int minutes) {
+  private static OperationDraft whole(OperationId id, Chapter chapter, String title, int minutes) {
     return Operation.of(id, PartId.INSTRUMENT, chapter, title, minutes);
   }
 
   /** A neck that is glued in, and the heel that is blended with the body. */
   void joining() {
     boolean glued =
-        switch (w.choice(BodyDecisions.NECK_JOINT)) {
+        switch (list.choice(BodyDecisions.NECK_JOINT)) {
           case SET_NECK -> true;
           case BOLT_ON, THROUGH -> false;
         };
     if (glued) {
-      w.add(
+      list.add(
           whole(OperationId.NECK_GLUE_IN, BODY, "Glue the neck into its pocket", 40)
               .after(OperationId.NECK_FIT, "it doesn't fit yet")
               .after(OperationId.NECK_CARVE, "its back is carved while nothing is in the way")
-              .tools(w.plan.glueUp().job().glue().name(), "cauls", "clamps")
+              .tools(list.plan.glueUp().job().glue().name(), "cauls", "clamps")
               .set(RoutKeys.POCKET_AREA.id(), "heights.joint")
               .hold(
                   HoldPoint.look(
@@ -54,9 +54,9 @@ final class FinishOrder {
                       "The string line runs down the middle, and the heel sits on the floor",
                       "strings or a long rule along both edges; paper under the heel",
                       "it never comes out again"))
-              .cures(w.plan.glueUp().job().glue(), PartId.values())
+              .cures(list.plan.glueUp().job().glue(), PartId.values())
               .cautions(Caution.GLUE));
-      w.add(
+      list.add(
           whole(OperationId.HEEL_BLEND, BODY, "Blend the heel with the body", 60)
               .after(OperationId.NECK_GLUE_IN, "a heel is blended only with the neck in the body")
               .tools("rasp", "scraper")
@@ -65,24 +65,24 @@ final class FinishOrder {
   }
 
   void finish() {
-    Draft sand =
+    OperationDraft sand =
         whole(OperationId.FINISH_SAND, BODY, "Sand body and neck through the grits", 180)
             .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
             .after(OperationId.NECK_CARVE, "the neck isn't carved yet")
             .tools(
                 "sandpaper to "
-                    + FinishBook.get(w.choice(RoutDecisions.FINISH).word()).grit()
+                    + FinishBook.get(list.choice(RoutDecisions.FINISH).word()).grit()
                     + ", blocks",
                 "raking light")
             .cautions(Caution.DUST)
-            .wrong("a scratch is seen only under the first coat");
-    for (Operation op : w.operations()) {
+            .unsafeAction("a scratch is seen only under the first coat");
+    for (Operation op : list.operations()) {
       if (op.id().startsWith(CutName.OPERATION) || op.chapter() == Chapter.BODY) {
         sand.after(new OperationId(op.id()), "what is cut through a film chips it");
       }
     }
-    w.add(sand);
-    Finish finish = FinishBook.get(w.choice(RoutDecisions.FINISH).word());
+    list.add(sand);
+    Finish finish = FinishBook.get(list.choice(RoutDecisions.FINISH).word());
     if (finish.coats() > 0) {
       coats(finish);
     }
@@ -91,18 +91,18 @@ final class FinishOrder {
   /** What film would spoil: of pocket and heel only where it isn't meant to get in. */
   private String masked() {
     boolean kept =
-        switch (w.choice(RoutDecisions.POCKET_FINISH)) {
+        switch (list.choice(RoutDecisions.POCKET_FINISH)) {
           case KEPT_OUT -> true;
           case GOES_IN -> false;
         };
-    return kept && w.plan.cuts().pocket().isPresent()
+    return kept && list.plan.cuts().pocket().isPresent()
         ? "Mask pocket and heel, slots, cavities"
         : "Mask slots and cavities";
   }
 
   /** Masked once, then coat by coat, each with its wait; the last hardens. */
   private void coats(Finish finish) {
-    w.add(
+    list.add(
         whole(OperationId.FINISH_MASK, BODY, masked(), 30)
             .after(OperationId.FINISH_SAND, "it isn't sanded yet")
             .tools("tape", "plugs")
@@ -112,7 +112,7 @@ final class FinishOrder {
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
       OperationId id = last ? OperationId.FINISH_COATS : OperationId.coat(i);
-      Draft coat =
+      OperationDraft coat =
           whole(
                   id,
                   BODY,
@@ -130,7 +130,7 @@ final class FinishOrder {
       if (last) {
         coat.setIfThere("pocket.clearance-finished");
       }
-      w.add(coat);
+      list.add(coat);
       before = id;
       why = "the coat before it isn't on yet";
     }
@@ -138,11 +138,11 @@ final class FinishOrder {
 
   void assembly() {
     boolean cavities =
-        w.plan.cuts().cuts().stream()
+        list.plan.cuts().cuts().stream()
             .anyMatch(c -> c.kind() == CutKind.CAVITY || c.kind() == CutKind.PICKUP);
     if (cavities) {
       covers();
-      w.add(
+      list.add(
           whole(
                   OperationId.WIRING_SHIELD,
                   ROUTS,
@@ -151,7 +151,7 @@ final class FinishOrder {
               .afterIfThere(OperationId.FINISH_COATS, "the finish runs into it")
               .tools("copper or paint", "meter")
               .cautions(Caution.EDGES));
-      w.add(
+      list.add(
           whole(OperationId.WIRING_SOLDER, ROUTS, "Wire pickups, controls and jack", 120)
               .after(OperationId.WIRING_SHIELD, "the shield isn't in yet")
               .tools("iron", "meter")
@@ -163,13 +163,13 @@ final class FinishOrder {
                       "turned round later, everything has to come out again"))
               .cautions(Caution.HEAT, Caution.ELECTRIC));
     }
-    w.add(
+    list.add(
         whole(OperationId.TUNERS_FIT, STRINGS, "Fit the tuners", 30)
             .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
             .after(OperationId.HEAD_TUNERS, "there are no bores yet")
             .tools("small drill", "wax on the screws")
             .undoable());
-    Draft bridge =
+    OperationDraft bridge =
         whole(OperationId.BRIDGE_FIT, STRINGS, "Set bridge and ground wire in", 30)
             .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
             .tools("press or clamp for the posts")
@@ -180,7 +180,7 @@ final class FinishOrder {
                     "caliper on each, and a trial bore in scrap with a drop of finish",
                     "a bushing that is forced splits the top"));
     List<OperationId> posts =
-        w.plan.cuts().cuts().stream()
+        list.plan.cuts().cuts().stream()
             .filter(c -> c.kind() == CutKind.POST)
             .map(c -> OperationId.cut(c.row()))
             .distinct()
@@ -188,20 +188,20 @@ final class FinishOrder {
     for (OperationId cut : posts) {
       bridge.after(cut, "its bores aren't there yet");
     }
-    w.add(bridge);
-    w.add(
+    list.add(bridge);
+    list.add(
         whole(OperationId.NUT_SHAPE, STRINGS, "Shape the nut's blank and seat it", 45)
             .after(OperationId.BOARD_NUT_END, "its seat isn't cut yet")
             .tools("files", "caliper")
             .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
     boolean screwed =
-        switch (w.choice(BodyDecisions.NECK_JOINT)) {
+        switch (list.choice(BodyDecisions.NECK_JOINT)) {
           case BOLT_ON -> true;
           case SET_NECK, THROUGH -> false;
         };
     if (screwed) {
-      w.add(
+      list.add(
           whole(OperationId.NECK_SCREW_ON, BODY, "Screw the neck on", 20)
               .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
               .after(OperationId.BOLT_PILOTS, "it has no pilots yet")
@@ -213,15 +213,15 @@ final class FinishOrder {
   }
 
   private void covers() {
-    if (w.plan.cuts().covers().isEmpty()) {
+    if (list.plan.cuts().covers().isEmpty()) {
       return;
     }
-    Draft draft =
+    OperationDraft draft =
         whole(OperationId.COVERS_MAKE, ROUTS, "Saw the covers to their ledges, screw them on", 60)
             .tools("offcut", "fine saw", "template")
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
-            .wrong("a cover is sawn to the drawing, and the ledge came out otherwise");
-    w.plan
+            .unsafeAction("a cover is sawn to the drawing, and the ledge came out otherwise");
+    list.plan
         .cuts()
         .covers()
         .forEach(
@@ -231,22 +231,22 @@ final class FinishOrder {
                   .after(id, "the ledge isn't cut yet")
                   .set(c.of().id("cover-length"), c.of().id("cover-width"));
             });
-    w.add(draft);
+    list.add(draft);
   }
 
   void playing() {
-    w.add(
+    list.add(
         whole(OperationId.FRETS_LEVEL, FRETBOARD, "Level the frets, rod neutral", 60)
             .after(OperationId.FRETS_ENDS, "the frets aren't in yet")
             .after(OperationId.NECK_STRAIGHTEDGE, "the neck isn't known to be straight")
             .tools("levelling beam", "marker", "rocker over three")
             .cautions(Caution.EDGES));
-    w.add(
+    list.add(
         whole(OperationId.FRETS_CROWN, FRETBOARD, "Crown and polish the frets", 90)
             .after(OperationId.FRETS_LEVEL, "they aren't level yet")
             .tools("crowning file", "polish")
             .cautions(Caution.EDGES));
-    w.add(
+    list.add(
         whole(OperationId.STRINGS_ON, STRINGS, "String it up to pitch", 20)
             .after(OperationId.TUNERS_FIT, "there are no tuners yet")
             .after(OperationId.BRIDGE_FIT, "there is no bridge yet")
@@ -256,26 +256,26 @@ final class FinishOrder {
             .waits(24, "neck and strings have settled")
             .cautions(Caution.WIRE)
             .undoable());
-    w.add(
+    list.add(
         whole(OperationId.NUT_SLOTS, STRINGS, "File the nut's slots down in steps", 45)
             .after(OperationId.STRINGS_ON, "their depth is read under the strings")
             .tools("nut files", "feeler gauges")
             .setIfThere(
-                IntStream.rangeClosed(1, w.plan.stringSet().size())
+                IntStream.rangeClosed(1, list.plan.stringSet().size())
                     .mapToObj(i -> "nut.string." + i + ".slot-bottom")
                     .toArray(String[]::new))
-            .wrong("one stroke too many, and the nut is made anew"));
-    w.add(
+            .unsafeAction("one stroke too many, and the nut is made anew"));
+    list.add(
         whole(OperationId.SETUP_RELIEF, STRINGS, "Set relief and action", 30)
             .after(OperationId.NUT_SLOTS, "the nut is still too high")
             .tools("key of the rod", "straightedge", "feeler gauges")
             .set(StringKeys.ACTION_LAST_FRET.id())
             .undoable());
-    w.add(
+    list.add(
         whole(OperationId.SETUP_INTONATION, STRINGS, "Set the intonation, string by string", 30)
             .after(OperationId.SETUP_RELIEF, "it moves with the action")
             .tools("tuner", "driver")
-            .sounds(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
+            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());
   }
 }

@@ -1,11 +1,11 @@
 package roughcut.bench;
 
-import static roughcut.bench.Face.BOARD_EDGE;
-import static roughcut.bench.Face.BOARD_TOP;
-import static roughcut.bench.Face.NECK_BACK;
-import static roughcut.bench.Face.NECK_LINES;
-import static roughcut.bench.Face.NECK_OPEN;
-import static roughcut.bench.Face.NECK_TOP;
+import static roughcut.bench.ReferenceFace.BOARD_EDGE;
+import static roughcut.bench.ReferenceFace.BOARD_TOP;
+import static roughcut.bench.ReferenceFace.NECK_BACK;
+import static roughcut.bench.ReferenceFace.NECK_LINES;
+import static roughcut.bench.ReferenceFace.NECK_OPEN;
+import static roughcut.bench.ReferenceFace.NECK_TOP;
 import static roughcut.finding.Chapter.FRETBOARD;
 
 import java.util.Optional;
@@ -24,21 +24,21 @@ import roughcut.part.PartId;
 
 /** The fretboard's operations, and the frets. */
 final class FretboardOrder {
-  private final Writing w;
+  private final OperationListBuilder list;
 
-  FretboardOrder(Writing w) {
-    this.w = w;
+  FretboardOrder(OperationListBuilder list) {
+    this.list = list;
   }
 
-  private static Draft board(OperationId id, String title, int minutes) {
+  private static OperationDraft board(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.FRETBOARD, FRETBOARD, title, minutes);
   }
 
   /** Up to the board that is ready to be glued on. */
   void board() {
-    w.add(
+    list.add(
         board(OperationId.BOARD_PLANE, "Plane the fretboard, one edge straight", 40)
-            .troubled(w.woodTrouble(p -> p.use() == WoodPart.Use.FRETBOARD))
+            .problems(list.woodTrouble(p -> p.use() == WoodPart.Use.FRETBOARD))
             .makes(BOARD_TOP, BOARD_EDGE)
             .tools("planer or drum sander", "straightedge")
             .set(
@@ -48,35 +48,35 @@ final class FretboardOrder {
             .waits(48, "freshly planed wood has moved and shows it")
             .movesWood()
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
-    w.add(
+    list.add(
         board(OperationId.BOARD_SLOTS, "Saw the fret slots", 75)
-            .stands(BOARD_TOP)
+            .needsFaces(BOARD_TOP)
             .measures(BOARD_EDGE)
             .tools("slotting saw in a guide, or table saw with a template", "depth stop")
-            .sounds(
+            .heardAs(
                 Operation.Heard.AT_A_FRET,
-                IntStream.rangeClosed(1, w.plan.frets().frets().size())
+                IntStream.rangeClosed(1, list.plan.frets().frets().size())
                     .mapToObj(k -> "fret." + k + ".from-nut")
                     .toArray(String[]::new))
             .deep(FretboardKeys.SLOT_SAW_STOP.id())
             .repaired(Repair.CUT_FURTHER, Repair.FILL)
             .hold(
-                w.measured(
+                list.measured(
                     FretboardDecisions.WIRE_TANG_WIDTH,
                     0.03,
                     "caliper, and the wire pressed into a slot sawn into scrap",
                     "a tang that swims doesn't hold, one that is forced bends the board"))
             .movesWood()
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
-            .wrong("slots are too shallow once the radius is sanded in"));
-    w.add(
+            .unsafeAction("slots are too shallow once the radius is sanded in"));
+    list.add(
         board(OperationId.BOARD_NUT_END, "Cut the nut's end square", 15)
             .measures(BOARD_EDGE)
             .after(OperationId.BOARD_SLOTS, "its place counts from the slots")
             .tools("fine saw", "square")
             .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
             .cautions(Caution.EDGES));
-    w.add(
+    list.add(
         board(OperationId.BOARD_TAPER, "Saw and plane the fretboard's taper", 35)
             .after(
                 OperationId.BOARD_SLOTS,
@@ -87,40 +87,40 @@ final class FretboardOrder {
                 Stream.of(
                         FretboardKeys.FRETBOARD_WOOD_NUT.id(),
                         FretboardKeys.FRETBOARD_WOOD_END.id())
-                    .filter(w::there)
+                    .filter(list::there)
                     .toArray(String[]::new))
             .setIfThere("fret.1.width", "fret.12.width")
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id())
             .cautions(Caution.EDGES, Caution.DUST));
-    w.add(
+    list.add(
         board(OperationId.BOARD_PINS, "Bore for the locating pins through two fret slots", 15)
             .after(OperationId.BOARD_SLOTS, "they go through its slots")
-            .stands(NECK_OPEN)
+            .needsFaces(NECK_OPEN)
             .measures(NECK_LINES)
             .tools("small drill", "pins")
             .setIfThere("pin.head.y", "pin.body.y")
             .cautions(Caution.DRILL)
-            .wrong("a pin meets the rod"));
+            .unsafeAction("a pin meets the rod"));
   }
 
   /** The board goes on, and closes what is in the neck. */
   void glue() {
-    Draft glue =
+    OperationDraft glue =
         board(OperationId.BOARD_GLUE, "Glue the fretboard on", 45)
-            .stands(NECK_TOP, NECK_OPEN)
+            .needsFaces(NECK_TOP, NECK_OPEN)
             .after(OperationId.BOARD_TAPER, "nothing is flushed to it yet")
             .after(OperationId.BOARD_PINS, "it creeps without them")
             .destroys(NECK_OPEN)
             .tools(
-                w.plan.glueUp().job().glue().name(),
+                list.plan.glueUp().job().glue().name(),
                 "caul",
                 "pins",
                 "two stop blocks at each edge",
                 "the rod, masked")
             .set(BlankKeys.REVEAL_NUT.id(), BlankKeys.REVEAL_END.id())
-            .cures(w.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
+            .cures(list.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.NUT_WIDTH, 0.3, "caliper", "the strings' margins follow from it"))
             .hold(
                 HoldPoint.look(
@@ -130,8 +130,8 @@ final class FretboardOrder {
                         "a hollow glue line opens at the edge")
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
-            .wrong("glue runs into the rod's channel, or the board creeps off the nut line");
-    if (w.has(OperationId.ROD_CHANNEL)) {
+            .unsafeAction("glue runs into the rod's channel, or the board creeps off the nut line");
+    if (list.has(OperationId.ROD_CHANNEL)) {
       glue.after(OperationId.ROD_CHANNEL, "its channel is closed from then on")
           .hold(
               HoldPoint.look(
@@ -140,14 +140,14 @@ final class FretboardOrder {
                   "try it both ways with its key, tap the neck",
                   "nobody gets at it again"));
     }
-    if (w.has(OperationId.STIFFENER_CHANNELS)) {
+    if (list.has(OperationId.STIFFENER_CHANNELS)) {
       glue.after(OperationId.STIFFENER_CHANNELS, "their channels are closed from then on");
     }
-    if (w.has(OperationId.ROD_ACCESS)) {
+    if (list.has(OperationId.ROD_ACCESS)) {
       glue.after(OperationId.ROD_ACCESS, "whether the key turns is seen from above only");
     }
-    w.add(glue);
-    w.add(
+    list.add(glue);
+    list.add(
         board(OperationId.BOARD_FLUSH, "Flush fretboard and neck to each other", 30)
             .after(OperationId.BOARD_GLUE, "it isn't on yet")
             .after(OperationId.NECK_OUTLINE, "the neck has no outline yet")
@@ -159,7 +159,7 @@ final class FretboardOrder {
    * How deep the first of the dots is bored, at least and at most; of the others their page tells.
    */
   private String[] dots() {
-    return w.plan.fretboard().markers().dots().stream()
+    return list.plan.fretboard().markers().dots().stream()
         .map(d -> d.fret())
         .sorted()
         .limit(1)
@@ -169,18 +169,18 @@ final class FretboardOrder {
 
   /** Dots, radius, slots, frets. */
   void frets() {
-    w.add(
+    list.add(
         board(OperationId.BOARD_DOTS, "Bore and set the dots, top and side", 60)
             .after(OperationId.BOARD_GLUE, "it isn't on yet")
-            .stands(NECK_BACK)
+            .needsFaces(NECK_BACK)
             .tools("drill with brad point", "stop", "glue")
             .set(dots())
             .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
-    w.add(
+    list.add(
         board(OperationId.BOARD_RADIUS, "Sand the radius in", 60)
             .after(OperationId.BOARD_GLUE, "it isn't on yet")
-            .stands(NECK_BACK)
+            .needsFaces(NECK_BACK)
             .destroys(BOARD_TOP)
             .tools("radius block", "gauges", "straightedge")
             .set(
@@ -189,30 +189,30 @@ final class FretboardOrder {
                 FretboardKeys.RADIUS_EVEN_END.id(),
                 FretboardKeys.RADIUS_CONE_END.id())
             .cautions(Caution.DUST)
-            .wrong("more comes off at the ends than in the middle"));
+            .unsafeAction("more comes off at the ends than in the middle"));
     straightened();
-    Slots slots = w.plan.fretboard().slots();
+    Slots slots = list.plan.fretboard().slots();
     if (slots.deepened()) {
-      Draft deepen =
+      OperationDraft deepen =
           board(OperationId.BOARD_DEEPEN, "Deepen the slots", 45)
-              .stands(NECK_BACK)
+              .needsFaces(NECK_BACK)
               .after(OperationId.BOARD_SLOTS, "there are no slots yet")
               .tools("slotting saw", "depth gauge")
               .deep(FretboardKeys.SLOT_SAW_STOP.id())
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
-              .wrong("a slot is too shallow at its ends, and the fret never seats");
-      w.add(
+              .unsafeAction("a slot is too shallow at its ends, and the fret never seats");
+      list.add(
           slots.midway()
               ? deepen
               : deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius"));
     }
-    Draft press =
+    OperationDraft press =
         board(OperationId.FRETS_PRESS, "Seat the frets", 90)
-            .stands(NECK_BACK)
+            .needsFaces(NECK_BACK)
             .after(OperationId.BOARD_RADIUS, "they follow the radius")
             .hold(
-                w.measured(
+                list.measured(
                     FretboardDecisions.SANDED,
                     Optional.empty(),
                     0.1,
@@ -224,21 +224,21 @@ final class FretboardOrder {
                 FretboardKeys.WIRE_BEND_RADIUS.id(),
                 FretboardKeys.WIRE_TANG_BACK.id())
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.FRETBOARD_THICKNESS,
                     0.3,
                     "caliper at its end",
                     "what is left under the slots follows from it"))
             .cautions(Caution.WIRE)
-            .wrong("frets lift at their ends");
-    if (w.has(OperationId.BOARD_DEEPEN)) {
+            .unsafeAction("frets lift at their ends");
+    if (list.has(OperationId.BOARD_DEEPEN)) {
       press.after(OperationId.BOARD_DEEPEN, "the slots aren't deep enough yet");
     }
-    if (w.has(OperationId.BOARD_STRAIGHT)) {
+    if (list.has(OperationId.BOARD_STRAIGHT)) {
       press.after(OperationId.BOARD_STRAIGHT, "a bow under frets can't be sanded out");
     }
-    w.add(press);
-    w.add(
+    list.add(press);
+    list.add(
         board(OperationId.FRETS_ENDS, "Bevel and file the fret ends", 60)
             .after(OperationId.FRETS_PRESS, "there are none yet")
             .tools("long file in a guide")
@@ -247,26 +247,26 @@ final class FretboardOrder {
 
   /** Under frets nothing is sanded any more: a neck that was fretted without is left alone. */
   private void straightened() {
-    if (w.plan.log().isDone(OperationId.FRETS_PRESS)
-        && !w.plan.log().isDone(OperationId.BOARD_STRAIGHT)) {
+    if (list.plan.log().isDone(OperationId.FRETS_PRESS)
+        && !list.plan.log().isDone(OperationId.BOARD_STRAIGHT)) {
       return;
     }
-    w.add(
+    list.add(
         board(OperationId.BOARD_STRAIGHT, "Straighten the fretboard along its length", 30)
             .after(OperationId.BOARD_RADIUS, "its crown isn't there yet")
-            .stands(NECK_BACK)
+            .needsFaces(NECK_BACK)
             .tools("straightedge", "feeler gauge", "long levelling beam with abrasive")
             .set(
                 FretboardKeys.BOW_SANDED.id(),
                 NeckKeys.BOW_CROWN_LEFT.id(),
                 NeckKeys.BOW_EDGE_LEFT.id())
             .hold(
-                w.measured(
+                list.measured(
                     NeckDecisions.BOW,
                     0.3,
                     "straightedge and feeler gauge, rod neutral",
                     "more than the rod takes is sanded out now; under frets it can't be"))
             .cautions(Caution.DUST)
-            .wrong("the bow is found under the frets, when no sanding reaches it"));
+            .unsafeAction("the bow is found under the frets, when no sanding reaches it"));
   }
 }

@@ -1,10 +1,10 @@
 package roughcut.bench;
 
-import static roughcut.bench.Face.HEAD_FACE;
-import static roughcut.bench.Face.NECK_BACK;
-import static roughcut.bench.Face.NECK_EDGE;
-import static roughcut.bench.Face.NECK_LINES;
-import static roughcut.bench.Face.NECK_SIDES;
+import static roughcut.bench.ReferenceFace.HEAD_FACE;
+import static roughcut.bench.ReferenceFace.NECK_BACK;
+import static roughcut.bench.ReferenceFace.NECK_EDGE;
+import static roughcut.bench.ReferenceFace.NECK_LINES;
+import static roughcut.bench.ReferenceFace.NECK_SIDES;
 import static roughcut.finding.Chapter.NECK;
 
 import java.util.stream.IntStream;
@@ -18,14 +18,14 @@ import roughcut.part.PartId;
 
 /** The head's operations: its angle, face and back, tuners and the way to the rod. */
 final class HeadOrder {
-  private final Writing w;
+  private final OperationListBuilder list;
 
-  HeadOrder(Writing w) {
-    this.w = w;
+  HeadOrder(OperationListBuilder list) {
+    this.list = list;
   }
 
   void all() {
-    HeadMaking making = w.choice(NeckDecisions.HEAD_MAKING);
+    HeadMaking making = list.choice(NeckDecisions.HEAD_MAKING);
     Runnable made =
         switch (making) {
           case SCARF -> this::scarf;
@@ -37,9 +37,9 @@ final class HeadOrder {
   }
 
   private void sawn() {
-    w.add(
-        w.neck(OperationId.HEAD_SAW, NECK, "Saw the headstock's angle out of the deep blank", 40)
-            .stands(NECK_EDGE, NECK_SIDES)
+    list.add(
+        list.neck(OperationId.HEAD_SAW, NECK, "Saw the headstock's angle out of the deep blank", 40)
+            .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
             .tools("bandsaw", "bevel gauge")
@@ -53,9 +53,9 @@ final class HeadOrder {
   }
 
   private void steppedDown() {
-    w.add(
-        w.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
-            .stands(NECK_BACK)
+    list.add(
+        list.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
+            .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
             .tools("router on rails, or saw and plane")
@@ -64,9 +64,9 @@ final class HeadOrder {
   }
 
   private void scarf() {
-    w.add(
-        w.neck(OperationId.HEAD_SCARF_SAW, NECK, "Saw the scarf", 30)
-            .stands(NECK_EDGE, NECK_SIDES)
+    list.add(
+        list.neck(OperationId.HEAD_SCARF_SAW, NECK, "Saw the scarf", 30)
+            .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .tools("bandsaw or tenon saw with the wedge as a guide")
             .setIfThere("scarf.saw-top", "scarf.saw-back")
@@ -76,29 +76,29 @@ final class HeadOrder {
                 NeckKeys.SCARF_WEDGE.id(),
                 NeckKeys.SCARF_RUN.id())
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.SHAFT_THICKNESS,
                     0.2,
                     "caliper, both edges",
                     "the bevel's length and the joint follow from it"))
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .wrong("the shaft was thinner than drawn, and the joint came out elsewhere"));
-    w.add(
-        w.neck(OperationId.HEAD_SCARF_PLANE, NECK, "Plane both bevels together", 40)
+            .unsafeAction("the shaft was thinner than drawn, and the joint came out elsewhere"));
+    list.add(
+        list.neck(OperationId.HEAD_SCARF_PLANE, NECK, "Plane both bevels together", 40)
             .after(OperationId.HEAD_SCARF_SAW, "it isn't sawn yet")
             .tools("plane", "straightedge", "square")
             .setIfThere(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
-    w.add(
-        w.neck(
+    list.add(
+        list.neck(
                 OperationId.HEAD_SCARF_GLUE,
                 NECK,
                 "Glue the headstock on, pinned beside the neck",
                 40)
             .after(OperationId.HEAD_SCARF_PLANE, "the bevels aren't planed yet")
             .makes(HEAD_FACE)
-            .tools(w.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
+            .tools(list.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
             .setIfThere(NeckKeys.SCARF_SHIFT.id(), "scarf.seam-top", NeckKeys.SCARF_SEAM_BACK.id())
             .setIfThere(NeckKeys.SCARF_PIN_SIDE.id())
             .hold(
@@ -108,66 +108,66 @@ final class HeadOrder {
                         "straightedge along and across, the two laid together",
                         "a gap under the fretboard is never seen again and never gone")
                     .within(HoldPoint.FLAT_DAYS))
-            .cures(w.plan.glueUp().job().glue(), PartId.NECK, PartId.HEAD)
+            .cures(list.plan.glueUp().job().glue(), PartId.NECK, PartId.HEAD)
             .cautions(Caution.GLUE)
-            .wrong("the joint creeps under the clamps"));
+            .unsafeAction("the joint creeps under the clamps"));
   }
 
   private void headFaces() {
-    if (w.value(Decisions.HEAD_VENEER) > 0) {
-      w.add(
+    if (list.value(Decisions.HEAD_VENEER) > 0) {
+      list.add(
           head(OperationId.HEAD_VENEER, "Glue the face veneer", 30)
-              .stands(HEAD_FACE)
+              .needsFaces(HEAD_FACE)
               .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
               .setIfThere(NeckKeys.HEAD_VENEER_BEVEL.id())
-              .cures(w.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
+              .cures(list.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
-              .wrong("glued after the volute, nothing lies flat behind it"));
+              .unsafeAction("glued after the volute, nothing lies flat behind it"));
     }
-    w.add(
+    list.add(
         head(OperationId.HEAD_THICKNESS, "Bring the headstock to thickness, from its back", 30)
-            .stands(HEAD_FACE)
+            .needsFaces(HEAD_FACE)
             .tools("drum sander or plane", "caliper")
             .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
-            .wrong("the drum is shorter than the headstock is wide"));
-    w.add(
+            .unsafeAction("the drum is shorter than the headstock is wide"));
+    list.add(
         head(OperationId.HEAD_OUTLINE, "Saw and trim the headstock's outline", 45)
-            .stands(HEAD_FACE)
+            .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
             .tools("bandsaw", "template", "bearing cutter")
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
-    w.add(
+    list.add(
         head(OperationId.HEAD_TUNERS, "Bore for the tuners", 30)
             .repaired(Repair.PLUG)
             .set("tuner.bit")
             .placed(
-                IntStream.rangeClosed(1, w.plan.stringSet().size())
+                IntStream.rangeClosed(1, list.plan.stringSet().size())
                     .boxed()
                     .flatMap(i -> Stream.of("tuner." + i + ".x", "tuner." + i + ".y"))
                     .toArray(String[]::new))
-            .stands(HEAD_FACE)
+            .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
             .after(OperationId.HEAD_THICKNESS, "the bores would not be square to its back yet")
             .tools("drill press", "fence", "backing board")
             .hold(
-                w.measured(
+                list.measured(
                     NeckDecisions.TUNER_BUSHING,
                     0.1,
                     "caliper, every tuner",
                     "a bore drilled from memory fits no other maker's post"))
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.HEAD_THICKNESS,
                     0.3,
                     "caliper beside each post",
                     "the tuners clamp only so thin and so thick a headstock"))
             .cautions(Caution.DRILL));
-    if (w.there("access.depth")) {
-      w.add(
+    if (list.there("access.depth")) {
+      list.add(
           head(OperationId.ROD_ACCESS, "Bore the way to the rod's adjuster", 25)
-              .stands(HEAD_FACE)
+              .needsFaces(HEAD_FACE)
               .measures(NECK_LINES)
               .tools("drill press, table tilted", "long bit", "stop")
               .setIfThere("access.centre-at", "access.opens-at")
@@ -175,11 +175,11 @@ final class HeadOrder {
               .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)
               .repaired(Repair.PLUG)
-              .wrong("the bore goes where it should not"));
+              .unsafeAction("the bore goes where it should not"));
     }
   }
 
-  private static Draft head(OperationId id, String title, int minutes) {
+  private static OperationDraft head(OperationId id, String title, int minutes) {
     return Operation.of(id, PartId.HEAD, NECK, title, minutes);
   }
 }

@@ -1,12 +1,12 @@
 package roughcut.bench;
 
-import static roughcut.bench.Face.HEEL_FLAT;
-import static roughcut.bench.Face.NECK_BACK;
-import static roughcut.bench.Face.NECK_EDGE;
-import static roughcut.bench.Face.NECK_LINES;
-import static roughcut.bench.Face.NECK_OPEN;
-import static roughcut.bench.Face.NECK_SIDES;
-import static roughcut.bench.Face.NECK_TOP;
+import static roughcut.bench.ReferenceFace.HEEL_FLAT;
+import static roughcut.bench.ReferenceFace.NECK_BACK;
+import static roughcut.bench.ReferenceFace.NECK_EDGE;
+import static roughcut.bench.ReferenceFace.NECK_LINES;
+import static roughcut.bench.ReferenceFace.NECK_OPEN;
+import static roughcut.bench.ReferenceFace.NECK_SIDES;
+import static roughcut.bench.ReferenceFace.NECK_TOP;
 import static roughcut.finding.Chapter.BLANKS;
 import static roughcut.finding.Chapter.FRETBOARD;
 import static roughcut.finding.Chapter.NECK;
@@ -19,6 +19,7 @@ import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
 import roughcut.blank.PlaningWay;
 import roughcut.blank.WoodPart;
+import roughcut.clearance.ClearanceKeys;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
@@ -31,21 +32,20 @@ import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.record.Measurables;
 import roughcut.rout.CutKind;
-import roughcut.rout.Places;
+import roughcut.rout.CutLocations;
 import roughcut.rout.RoutKeys;
 import roughcut.strings.HeelSeat;
 import roughcut.strings.StringKeys;
-import roughcut.thin.ThinKeys;
 
 /** The neck's operations: its blank, channels, outline, and the carving at the end. */
 final class NeckOrder {
   /** Freshly milled wood moves; so long it rests, h. */
   private static final double REST = 48;
 
-  private final Writing w;
+  private final OperationListBuilder list;
 
-  NeckOrder(Writing w) {
-    this.w = w;
+  NeckOrder(OperationListBuilder list) {
+    this.list = list;
   }
 
   /**
@@ -60,49 +60,49 @@ final class NeckOrder {
   }
 
   void blank() {
-    List<Strip> strips = w.plan.neckStrips();
-    List<String> ripping = w.stripTrouble();
-    w.add(
-        w.neck(OperationId.NECK_MILL, BLANKS, "Joint and plane the neck's boards", 90)
-            .troubled(ripping)
-            .troubled(w.woodTrouble(p -> of(p, ripping.isEmpty())))
+    List<Strip> strips = list.plan.neckStrips();
+    List<String> ripping = list.stripTrouble();
+    list.add(
+        list.neck(OperationId.NECK_MILL, BLANKS, "Joint and plane the neck's boards", 90)
+            .problems(ripping)
+            .problems(list.woodTrouble(p -> of(p, ripping.isEmpty())))
             .tools("jointer", "planer", "winding sticks")
             .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
             .waits(REST, "freshly milled wood has moved and shows it")
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .wrong("one dimension of the board was never measured"));
+            .unsafeAction("one dimension of the board was never measured"));
     for (int i = 1; i <= strips.size(); i++) {
       String wood = strips.get(i - 1).species();
-      w.add(
-          w.neck(
+      list.add(
+          list.neck(
                   OperationId.stripSawn(i),
                   BLANKS,
-                  "Saw strip " + i + " of " + w.plan.wood(wood).name(),
+                  "Saw strip " + i + " of " + list.plan.wood(wood).name(),
                   15)
               .after(OperationId.NECK_MILL, "its board has no true face yet")
               .tools("saw as chosen on the Boards page", "push block")
               .setIfThere("rip." + wood + ".strip." + i)
-              .setIfThere(w.plan.rips().boardWidth(i).stream().toArray(String[]::new))
+              .setIfThere(list.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .movesWood()
               .cautions(Caution.SAW, Caution.DUST)
-              .wrong("the kerf wasn't counted, or another saw finished the job"));
+              .unsafeAction("the kerf wasn't counted, or another saw finished the job"));
     }
-    Draft plane =
-        w.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
+    OperationDraft plane =
+        list.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
             .tools("planer or drum sander", "caliper")
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .wrong("a strip comes out thinner than drawn, and the stack narrower");
+            .unsafeAction("a strip comes out thinner than drawn, and the stack narrower");
     for (int i = 1; i <= strips.size(); i++) {
       plane.after(OperationId.stripSawn(i), "it isn't sawn yet");
     }
-    w.add(plane);
+    list.add(plane);
     if (strips.size() > 1) {
       glue(strips);
     }
-    Draft flatten =
-        w.neck(
+    OperationDraft flatten =
+        list.neck(
                 OperationId.NECK_FLATTEN,
                 BLANKS,
                 "Flatten the blank, its top square to the glue lines",
@@ -119,18 +119,18 @@ final class NeckOrder {
             .hazards(PlaningWay.words(strips))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .wrong("the top leans to the glue lines, and a stripe runs out along the neck");
-    w.add(flatten);
-    for (GlueUp.Step step : w.plan.glueUp().steps()) {
+            .unsafeAction("the top leans to the glue lines, and a stripe runs out along the neck");
+    list.add(flatten);
+    for (GlueUp.Step step : list.plan.glueUp().steps()) {
       step(step);
     }
-    w.add(
-        w.neck(
+    list.add(
+        list.neck(
                 OperationId.NECK_LINES,
                 NECK,
                 "Draw centre line and nut line, carried round every face and end",
                 15)
-            .stands(NECK_TOP)
+            .needsFaces(NECK_TOP)
             .measures(NECK_EDGE)
             .makes(NECK_LINES)
             .tools("knife or sharp pencil", "square")
@@ -140,23 +140,23 @@ final class NeckOrder {
             .hold(
                 HoldPoint.measured(
                     Measurables.BLANK_WIDTH,
-                    w.plan.asDrawn().orElse(w.plan).value(BlankKeys.BLANK_WIDTH.id()),
+                    list.plan.asDrawn().orElse(list.plan).value(BlankKeys.BLANK_WIDTH.id()),
                     0.5,
                     "caliper at both ends",
                     "the fence for every channel counts from this edge"))
-            .wrong("a distance is taken from the rule's end instead of the line"));
+            .unsafeAction("a distance is taken from the rule's end instead of the line"));
   }
 
   private void glue(List<Strip> strips) {
-    GlueJob job = w.plan.glueUp().job();
-    Draft dry =
-        w.neck(OperationId.NECK_DRY_FIT, BLANKS, "Dry-fit the stack with pins in its waste", 20)
+    GlueJob job = list.plan.glueUp().job();
+    OperationDraft dry =
+        list.neck(OperationId.NECK_DRY_FIT, BLANKS, "Dry-fit the stack with pins in its waste", 20)
             .after(OperationId.NECK_STRIPS_PLANE, "the strips aren't planed yet")
             .tools("pins", "clamps and cauls")
             .undoable();
-    w.add(dry);
-    Draft glue =
-        w.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
+    list.add(dry);
+    OperationDraft glue =
+        list.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
             .after(OperationId.NECK_DRY_FIT, "nobody knows yet whether it closes")
             .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
             .glues(job)
@@ -170,16 +170,16 @@ final class NeckOrder {
                         "light behind every joint, clamps hand-tight",
                         "a joint that is forced shut opens later")
                     .within(HoldPoint.FLAT_DAYS))
-            .wrong("the glue grabs before the last strip is in place");
+            .unsafeAction("the glue grabs before the last strip is in place");
     for (int i = 1; i <= strips.size(); i++) {
       glue.hold(
-          w.measured(
+          list.measured(
               PartDecisions.stripThickness(i),
               0.15,
               "caliper at headstock, middle and heel",
               "all offsets in the stack follow from it"));
     }
-    w.add(glue);
+    list.add(glue);
   }
 
   private void step(GlueUp.Step step) {
@@ -187,10 +187,10 @@ final class NeckOrder {
     OperationId before =
         step.number() == 1 ? OperationId.NECK_FLATTEN : OperationId.blankStep(step.number() - 1);
 
-    w.add(
-        w.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
+    list.add(
+        list.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
             .after(before, "the blank isn't there yet")
-            .stands(NECK_EDGE)
+            .needsFaces(NECK_EDGE)
             .tools(step.job().glue().name(), "clamps and cauls")
             .glues(step.job())
             .cures(step.job().glue(), PartId.NECK)
@@ -207,26 +207,26 @@ final class NeckOrder {
 
   /** Rod and stiffeners: by a fence while there is an edge, by a jig any time. */
   void channels() {
-    if (w.there("rod.least") || w.there("rod.end.from-nut")) {
-      Draft rod =
+    if (list.there("rod.least") || list.there("rod.end.from-nut")) {
+      OperationDraft rod =
           channel(OperationId.ROD_CHANNEL, "Rout the rod's channel", 40, "rod")
               .hold(
-                  w.measured(
+                  list.measured(
                       Decisions.ROD_WIDTH,
                       0.1,
                       "caliper",
                       "a loose rod rattles, a tight one splits the neck"))
               .hold(
-                  w.measured(
+                  list.measured(
                       Decisions.ROD_DEPTH,
                       0.2,
                       "caliper",
                       "it must lie flush, and every mm costs wood under it"))
-              .wrong("the ends are left round, and the rod rides up on them");
-      w.add(tried(rod, OperationId.ROD_CHANNEL));
+              .unsafeAction("the ends are left round, and the rod rides up on them");
+      list.add(tried(rod, OperationId.ROD_CHANNEL));
     }
-    if (w.there("stiffener.least")) {
-      w.add(
+    if (list.there("stiffener.least")) {
+      list.add(
           tried(
               channel(
                   OperationId.STIFFENER_CHANNELS, "Rout the stiffeners' channels", 40, "stiffener"),
@@ -234,10 +234,10 @@ final class NeckOrder {
     }
   }
 
-  private Draft channel(OperationId id, String title, int minutes, String of) {
-    Draft draft =
-        w.neck(id, NECK, title, minutes)
-            .stands(NECK_BACK, NECK_OPEN)
+  private OperationDraft channel(OperationId id, String title, int minutes, String of) {
+    OperationDraft draft =
+        list.neck(id, NECK, title, minutes)
+            .needsFaces(NECK_BACK, NECK_OPEN)
             .setIfThere(
                 of + ".fence",
                 of + ".fence-far",
@@ -249,7 +249,7 @@ final class NeckOrder {
             .deep(of + ".pass-depth")
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
-    return switch (w.choice(NeckDecisions.CHANNEL_MACHINE)) {
+    return switch (list.choice(NeckDecisions.CHANNEL_MACHINE)) {
       case ROUTER_TABLE, EDGE_GUIDE ->
           draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends");
       case RAILED_JIG ->
@@ -258,8 +258,8 @@ final class NeckOrder {
   }
 
   /** A fence is tried along the whole channel, once what it is set by was measured. */
-  private Draft tried(Draft draft, OperationId routs) {
-    w.plan.blanks().routing().runs().stream()
+  private OperationDraft tried(OperationDraft draft, OperationId routs) {
+    list.plan.blanks().routing().runs().stream()
         .filter(run -> run.routs().filter(routs::equals).isPresent())
         .flatMap(run -> run.trials().stream())
         .forEach(
@@ -275,23 +275,23 @@ final class NeckOrder {
   }
 
   void outline() {
-    w.add(
-        w.neck(
+    list.add(
+        list.neck(
                 OperationId.NECK_OUTLINE,
                 NECK,
                 "Saw outside the neck's outline, trim it to the template",
                 60)
-            .stands(NECK_BACK)
+            .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
             .tools("bandsaw", "template", "bearing cutter")
             .setIfThere("fret.1.width", "fret.12.width")
-            .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ThinKeys.BLANK_SIDE_SPARE.id())
+            .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ClearanceKeys.BLANK_SIDE_SPARE.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
-            .wrong("the lamination's stripe is cut through where the neck tapers"));
-    w.add(
-        w.neck(
+            .unsafeAction("the lamination's stripe is cut through where the neck tapers"));
+    list.add(
+        list.neck(
                 OperationId.NECK_SUPPORTS,
                 NECK,
                 "Tape the offcuts back on, so that the neck stands square",
@@ -303,13 +303,13 @@ final class NeckOrder {
   }
 
   void sideProfile() {
-    w.add(
-        w.neck(
+    list.add(
+        list.neck(
                 OperationId.NECK_BACK_SAW,
                 NECK,
                 "Saw the back of the neck, volute and heel, with a margin",
                 40)
-            .stands(NECK_SIDES)
+            .needsFaces(NECK_SIDES)
             .measures(NECK_LINES)
             .after(OperationId.HEAD_THICKNESS, "the volute runs into the headstock's back")
             .tools("bandsaw", "support under the headstock")
@@ -317,27 +317,27 @@ final class NeckOrder {
             .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .wrong("the second profile is cut with nothing left to stand on"));
-    if (w.plan.cuts().pocket().isEmpty()) {
+            .unsafeAction("the second profile is cut with nothing left to stand on"));
+    if (list.plan.cuts().pocket().isEmpty()) {
       return;
     }
-    Draft faces =
-        w.neck(OperationId.HEEL_FACES, NECK, "Bring the heel's faces to their final place", 40)
+    OperationDraft faces =
+        list.neck(OperationId.HEEL_FACES, NECK, "Bring the heel's faces to their final place", 40)
             .after(OperationId.NECK_BACK_SAW, "the heel isn't sawn yet")
             .makes(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("plane or router on rails", "square")
             .cautions(Caution.EDGES)
-            .wrong("the pocket is fitted to a heel that changes afterwards");
-    HeelSeat seat = w.plan.stringPlan().heights().seat().orElseThrow();
-    w.add(
+            .unsafeAction("the pocket is fitted to a heel that changes afterwards");
+    HeelSeat seat = list.plan.stringPlan().heights().seat().orElseThrow();
+    list.add(
         switch (seat.made()) {
           case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER.id());
           case TILTED_FLOOR, WEDGE -> faces;
         });
     if (seat.wedged()) {
-      w.add(
-          w.neck(
+      list.add(
+          list.neck(
                   OperationId.HEEL_WEDGE,
                   NECK,
                   "Plane the full-face wedge that lies under the heel",
@@ -347,18 +347,19 @@ final class NeckOrder {
               .deep(StringKeys.HEEL_TAPER.id())
               .undoable()
               .cautions(Caution.EDGES)
-              .wrong("a shim at one end leaves the heel hollow, and the neck bends over it"));
+              .unsafeAction(
+                  "a shim at one end leaves the heel hollow, and the neck bends over it"));
     }
   }
 
   /** What is bored into the heel while it is flat. */
   void pilots() {
-    if (!w.there("bolt.pilot-stop")) {
+    if (!list.there("bolt.pilot-stop")) {
       return;
     }
-    w.add(
-        w.neck(OperationId.BOLT_PILOTS, ROUTS, "Bore the heel's pilots or inserts", 25)
-            .stands(HEEL_FLAT)
+    list.add(
+        list.neck(OperationId.BOLT_PILOTS, ROUTS, "Bore the heel's pilots or inserts", 25)
+            .needsFaces(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools("drill press", "template of the bolts", "stop")
             .placed(boltPlaces())
@@ -368,28 +369,28 @@ final class NeckOrder {
                 "bolt.length",
                 RoutKeys.BOLT_TIP_CLEARANCE.id())
             .hold(
-                w.measured(
+                list.measured(
                     Decisions.HEEL_THICKNESS,
                     0.3,
                     "caliper, both sides",
                     "how far the bolt's tip stays from the fretboard follows from it"))
             .cautions(Caution.DRILL)
-            .wrong("forgotten until the neck is carved"));
+            .unsafeAction("forgotten until the neck is carved"));
   }
 
   /** The heel's bores stand under the body's. */
   private String[] boltPlaces() {
-    return w.plan.cuts().cuts().stream()
+    return list.plan.cuts().cuts().stream()
         .filter(c -> c.kind() == CutKind.BOLT)
-        .flatMap(c -> Places.ids(c.name()).stream())
-        .filter(w::there)
+        .flatMap(c -> CutLocations.ids(c.name()).stream())
+        .filter(list::there)
         .toArray(String[]::new);
   }
 
   void carve() {
-    int octave = (int) w.plan.frets().divisions().value();
-    w.add(
-        w.neck(OperationId.NECK_CARVE, NECK, "Carve the back from its facet lines", 150)
+    int octave = (int) list.plan.frets().divisions().value();
+    list.add(
+        list.neck(OperationId.NECK_CARVE, NECK, "Carve the back from its facet lines", 150)
             .after(OperationId.NECK_BACK_SAW, "its back isn't sawn yet")
             .after(
                 OperationId.HEAD_TUNERS, "the headstock is clamped by its flat back for the bores")
@@ -402,12 +403,12 @@ final class NeckOrder {
                 "facet." + octave + ".1.on-side",
                 "rod.least",
                 NeckKeys.ROD_LEAST_X.id())
-            .waits(24 * w.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
+            .waits(24 * list.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
             .movesWood()
             .cautions(Caution.EDGES, Caution.DUST)
-            .wrong("a rule of thumb cuts into the profile, or through to the rod"));
-    w.add(
-        w.neck(
+            .unsafeAction("a rule of thumb cuts into the profile, or through to the rod"));
+    list.add(
+        list.neck(
                 OperationId.NECK_STRAIGHTEDGE,
                 FRETBOARD,
                 "Lay a straightedge on the rested neck",
@@ -415,7 +416,7 @@ final class NeckOrder {
             .after(OperationId.NECK_CARVE, "it isn't carved yet")
             .tools("straightedge", "feeler gauge", "caliper")
             .hold(
-                w.measured(
+                list.measured(
                     NeckDecisions.BOW,
                     0.3,
                     "straightedge and feeler gauge, rod neutral",
@@ -432,7 +433,7 @@ final class NeckOrder {
   }
 
   private HoldPoint thick(NumberDecision decision) {
-    return w.measured(
+    return list.measured(
         decision, 0.3, "caliper", "what is left over the rod's channel follows from it");
   }
 }

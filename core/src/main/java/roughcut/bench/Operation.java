@@ -22,15 +22,15 @@ public final class Operation {
   private final Chapter chapter;
   private final String title;
   private final int minutes;
-  private final Set<Face> stands;
-  private final Set<Face> measures;
-  private final Set<Face> makes;
-  private final Set<Face> destroys;
+  private final Set<ReferenceFace> stands;
+  private final Set<ReferenceFace> measures;
+  private final Set<ReferenceFace> makes;
+  private final Set<ReferenceFace> destroys;
   private final Map<String, String> after;
   private final List<String> settings;
   private final List<String> tools;
   private final List<HoldPoint> holds;
-  private final Optional<Wait> wait;
+  private final Optional<WaitingTime> wait;
   private final boolean undoable;
   private final Set<Caution> cautions;
   private final String wrong;
@@ -46,7 +46,7 @@ public final class Operation {
   private final boolean movesWood;
   private final Map<String, Heard> sounding;
 
-  Operation(Draft draft) {
+  Operation(OperationDraft draft) {
     id = draft.id.text();
     part = draft.part;
     chapter = draft.chapter;
@@ -78,8 +78,9 @@ public final class Operation {
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
-  static Draft of(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
-    return new Draft(id, part, chapter, title, minutes);
+  static OperationDraft of(
+      OperationId id, PartId part, Chapter chapter, String title, int minutes) {
+    return new OperationDraft(id, part, chapter, title, minutes);
   }
 
   public String id() {
@@ -106,30 +107,30 @@ public final class Operation {
   }
 
   /** Faces that it is supported or clamped on. */
-  public Set<Face> standsOn() {
+  public Set<ReferenceFace> neededFaces() {
     return stands;
   }
 
   /** Faces and lines that it measures from. */
-  public Set<Face> measuresFrom() {
+  public Set<ReferenceFace> measuresFrom() {
     return measures;
   }
 
   /** All faces that have to be there. */
-  public Set<Face> needs() {
-    Set<Face> all = EnumSet.noneOf(Face.class);
+  public Set<ReferenceFace> needs() {
+    Set<ReferenceFace> all = EnumSet.noneOf(ReferenceFace.class);
     all.addAll(stands);
     all.addAll(measures);
     return all;
   }
 
   /** Faces that are there from then on. */
-  public Set<Face> makes() {
+  public Set<ReferenceFace> makes() {
     return makes;
   }
 
   /** Faces that are gone from then on. */
-  public Set<Face> destroys() {
+  public Set<ReferenceFace> destroys() {
     return destroys;
   }
 
@@ -163,7 +164,7 @@ public final class Operation {
   }
 
   /** What has to pass after it. */
-  public Optional<Wait> waiting() {
+  public Optional<WaitingTime> waiting() {
     return wait;
   }
 
@@ -194,7 +195,7 @@ public final class Operation {
    */
   public List<Repair> repairs(String setting, double by) {
     Sizing sizing = sizing(setting);
-    return repairs.stream().filter(r -> r.mends(sizing, by)).toList();
+    return repairs.stream().filter(r -> r.fixes(sizing, by)).toList();
   }
 
   /** How a fault of one of its settings is heard; empty for one that is only seen. */
@@ -244,7 +245,7 @@ public final class Operation {
   }
 
   /** What in the plan keeps it from being begun, in words; lengths in mm, written out. */
-  public List<String> troubles() {
+  public List<String> problems() {
     return troubles;
   }
 

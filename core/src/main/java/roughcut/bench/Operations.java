@@ -15,15 +15,15 @@ public final class Operations {
     return write(plan).complete();
   }
 
-  static Writing write(Plan plan) {
-    Writing w = new Writing(plan);
-    NeckOrder neck = new NeckOrder(w);
-    FretboardOrder fretboard = new FretboardOrder(w);
-    BodyOrder body = new BodyOrder(w);
-    CutOrder cuts = new CutOrder(w, body.topped());
-    FinishOrder finish = new FinishOrder(w);
+  static OperationListBuilder write(Plan plan) {
+    OperationListBuilder list = new OperationListBuilder(plan);
+    NeckOrder neck = new NeckOrder(list);
+    FretboardOrder fretboard = new FretboardOrder(list);
+    BodyOrder body = new BodyOrder(list);
+    CutOrder cuts = new CutOrder(list, body.topped());
+    FinishOrder finish = new FinishOrder(list);
     neck.blank();
-    new HeadOrder(w).all();
+    new HeadOrder(list).all();
     neck.channels();
     neck.outline();
     fretboard.board();
@@ -44,6 +44,6 @@ public final class Operations {
     finish.finish();
     finish.assembly();
     finish.playing();
-    return w;
+    return list;
   }
 }

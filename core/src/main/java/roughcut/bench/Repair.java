@@ -68,7 +68,7 @@ public enum Repair {
    * @param sizing what it is a size of
    * @param by what is wanted less what is there; more than 0 where more should have come off
    */
-  boolean mends(Sizing sizing, double by) {
+  boolean fixes(Sizing sizing, double by) {
     return of.contains(sizing) && (sizing == Sizing.PLACE || (tooLittle ? by > 0 : by < 0));
   }
 }

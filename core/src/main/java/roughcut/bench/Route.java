@@ -29,7 +29,7 @@ public record Route(List<Operation> order, List<String> refused) {
     List<Operation> order = usual;
     List<String> refused = new ArrayList<>();
     for (OrderChange change : changes) {
-      List<Operation> next = moved(order, change);
+      List<Operation> next = reordered(order, change);
       Optional<String> reason = refusal(next);
       if (reason.isEmpty()) {
         order = next;
@@ -51,7 +51,7 @@ public record Route(List<Operation> order, List<String> refused) {
   }
 
   /** The order with one change; as it was where there is no such operation. */
-  static List<Operation> moved(List<Operation> order, OrderChange change) {
+  static List<Operation> reordered(List<Operation> order, OrderChange change) {
     Optional<Operation> moved = find(order, change.operation());
     if (moved.isEmpty() || !change.before().isEmpty() && find(order, change.before()).isEmpty()) {
       return order;
@@ -74,7 +74,7 @@ public record Route(List<Operation> order, List<String> refused) {
 
   /** Why that change can't be, in words; empty where it can. */
   public Optional<String> refusal(OrderChange change) {
-    return refusal(moved(order, change));
+    return refusal(reordered(order, change));
   }
 
   /** Why an order can't be, in words; empty for one that can. */
@@ -82,8 +82,8 @@ public record Route(List<Operation> order, List<String> refused) {
     Map<String, Operation> all =
         order.stream().collect(Collectors.toMap(Operation::id, o -> o, (a, b) -> a));
     Map<String, Boolean> done = new HashMap<>();
-    Map<Face, Operation> gone = new EnumMap<>(Face.class);
-    Map<Face, Boolean> there = new EnumMap<>(Face.class);
+    Map<ReferenceFace, Operation> gone = new EnumMap<>(ReferenceFace.class);
+    Map<ReferenceFace, Boolean> there = new EnumMap<>(ReferenceFace.class);
     for (Operation op : order) {
       for (Map.Entry<String, String> before : op.after().entrySet()) {
         if (all.containsKey(before.getKey()) && !done.containsKey(before.getKey())) {
@@ -95,7 +95,7 @@ public record Route(List<Operation> order, List<String> refused) {
                   + before.getValue());
         }
       }
-      for (Face face : op.needs()) {
+      for (ReferenceFace face : op.needs()) {
         if (gone.containsKey(face)) {
           return Optional.of(takesAway(gone.get(face), face, op));
         }
@@ -113,11 +113,11 @@ public record Route(List<Operation> order, List<String> refused) {
         }
       }
       done.put(op.id(), true);
-      for (Face face : op.destroys()) {
+      for (ReferenceFace face : op.destroys()) {
         gone.put(face, op);
         there.remove(face);
       }
-      for (Face face : op.makes()) {
+      for (ReferenceFace face : op.makes()) {
         there.put(face, true);
         gone.remove(face);
       }
@@ -126,7 +126,7 @@ public record Route(List<Operation> order, List<String> refused) {
   }
 
   /** Tells that a face goes that another operation needs, and what would help. */
-  static String takesAway(Operation destroyer, Face face, Operation needs) {
+  static String takesAway(Operation destroyer, ReferenceFace face, Operation needs) {
     return quoted(destroyer)
         + " takes away "
         + face.words()
@@ -138,16 +138,16 @@ public record Route(List<Operation> order, List<String> refused) {
   }
 
   /** What needs a face that this operation takes away, among operations still to be done. */
-  static List<Operation> owedBefore(Operation destroyer, List<Operation> open) {
-    Set<Face> going = destroyer.destroys();
+  static List<Operation> neededBefore(Operation destroyer, List<Operation> open) {
+    Set<ReferenceFace> going = destroyer.destroys();
     return open.stream()
         .filter(o -> o != destroyer && o.needs().stream().anyMatch(going::contains))
         // What makes the face anew has its own turn.
-        .filter(o -> !madeAgain(destroyer, o, open))
+        .filter(o -> !isRemade(destroyer, o, open))
         .toList();
   }
 
-  private static boolean madeAgain(Operation destroyer, Operation op, List<Operation> open) {
+  private static boolean isRemade(Operation destroyer, Operation op, List<Operation> open) {
     int from = open.indexOf(destroyer);
     int to = open.indexOf(op);
     if (to <= from) {

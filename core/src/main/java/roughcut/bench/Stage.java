@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 
 /** A plan asked at another stage of the work: after an operation, or when all is finished. */
@@ -36,7 +36,7 @@ public final class Stage {
     Log log = build.log();
     for (Operation op : done) {
       if (!log.isDone(op.id())) {
-        log = log.with(Done.of(op.id(), at));
+        log = log.with(DoneOperation.of(op.id(), at));
       }
     }
     return Plan.of(build.withLog(log), plan.shop());

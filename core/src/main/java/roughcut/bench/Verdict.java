@@ -3,12 +3,12 @@ package roughcut.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /**
  * How the whole instrument stands, by the plan as it is now: what can't be, isn't ready or is left
@@ -53,21 +53,21 @@ public record Verdict(List<Item> items) {
   /**
    * Of a plan.
    *
-   * @param spoiled what is made already and no longer agrees
+   * @param outdated what is made already and no longer agrees
    */
-  public static Verdict of(Plan plan, List<Spoiled> spoiled) {
+  public static Verdict of(Plan plan, List<OutdatedCut> spoiled) {
     List<Item> all = new ArrayList<>();
     for (Finding finding : plan.findings()) {
       State state = state(finding.severity());
       all.add(new Item(state, finding.text(), Concern.of(finding)));
     }
-    for (ThinSpot spot : plan.thinSpots()) {
-      if (spot.state() != ThinSpot.State.CLEAR) {
-        State state = spot.state() == ThinSpot.State.STOP ? State.STOP : State.LOOK;
-        all.add(new Item(state, Text.of(thin(spot)), Concern.of(spot)));
+    for (Clearance clearance : plan.clearances()) {
+      if (clearance.state() != Clearance.State.CLEAR) {
+        State state = clearance.state() == Clearance.State.STOP ? State.STOP : State.LOOK;
+        all.add(new Item(state, Text.of(thin(clearance)), Concern.of(clearance)));
       }
     }
-    for (Spoiled one : spoiled) {
+    for (OutdatedCut one : spoiled) {
       all.add(new Item(State.LOOK, one.text(), Set.of(one.operation().part())));
     }
     return new Verdict(all);
@@ -81,12 +81,16 @@ public record Verdict(List<Item> items) {
     };
   }
 
-  private static String thin(ThinSpot spot) {
+  private static String thin(Clearance clearance) {
     double limit =
-        spot.state() == ThinSpot.State.STOP && !Double.isNaN(spot.limit().fail())
-            ? spot.limit().fail()
-            : spot.limit().warn();
-    return spot.what() + " " + Text.mm(spot.left().value(), 1) + ", under " + Text.mm(limit, 1);
+        clearance.state() == Clearance.State.STOP && !Double.isNaN(clearance.limit().fail())
+            ? clearance.limit().fail()
+            : clearance.limit().warn();
+    return clearance.what()
+        + " "
+        + Text.mm(clearance.left().value(), 1)
+        + ", under "
+        + Text.mm(limit, 1);
   }
 
   public State state() {
@@ -107,7 +111,7 @@ public record Verdict(List<Item> items) {
    * In one line: the word, how much of it is about a part and how much isn't, and the worst of what
    * is.
    */
-  public String told(PartId part, Units units) {
+  public String sentence(PartId part, Units units) {
     if (items.isEmpty()) {
       return State.GO.word() + " · nothing stops it, nothing wants a look";
     }

@@ -14,7 +14,7 @@ import roughcut.finding.Topic;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
@@ -45,7 +45,7 @@ public final class BlankReadiness {
 
   /** Everything open about the neck blank, what stops first. */
   public static List<Finding> of(
-      Givens givens,
+      EffectiveInputs inputs,
       Shop shop,
       NeckRips rips,
       BoardLayout layout,
@@ -62,11 +62,11 @@ public final class BlankReadiness {
         all.get(
             plan.wood().name() + ": " + Text.mm(plan.missing().value(), 1) + " of width missing");
       }
-      begun(plan).ifPresent(words -> all.look(words));
+      hasStarted(plan).ifPresent(words -> all.look(words));
     }
     ofParts(layout, all);
     marked(layout, shop, l -> !ofBody(l.part()), all);
-    sawHeight(givens, shop, rips, all);
+    sawHeight(inputs, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
       all.stop("the stack is " + Text.mm(-2 * sideSpare, 1) + " too narrow for the neck's outline");
@@ -245,7 +245,7 @@ public final class BlankReadiness {
     }
   }
 
-  private static void binding(Binding binding, BodyBlank body, Findings all) {
+  private static void binding(BodyBinding binding, BodyBlank body, Findings all) {
     if (!binding.bends()) {
       all.stop(
           "the binding bends to "
@@ -302,9 +302,9 @@ public final class BlankReadiness {
   }
 
   /** Once strips are off a board it is narrower than on its label. */
-  private static Optional<String> begun(RipPlan plan) {
+  private static Optional<String> hasStarted(RipPlan plan) {
 
-    int sawn = plan.unnoted().size();
+    int sawn = plan.notRecorded().size();
     return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || plan.partly()
         ? Optional.empty()
         : Optional.of(
@@ -317,9 +317,9 @@ public final class BlankReadiness {
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
-  private static void sawHeight(Givens givens, Shop shop, NeckRips rips, Findings all) {
+  private static void sawHeight(EffectiveInputs inputs, Shop shop, NeckRips rips, Findings all) {
     Optional<Saw> saw =
-        givens
+        inputs
             .design()
             .sawFor("rip")
             .flatMap(n -> shop.saws().stream().filter(s -> s.name().equals(n)).findFirst());

@@ -1,7 +1,7 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,12 +11,12 @@ import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Strip;
-import roughcut.measure.Decided;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Woods;
 
 /**
@@ -52,8 +52,8 @@ public record BlankTree(
   }
 
   /** The same blank's tree by other decisions about its stack. */
-  BlankTree of(Givens givens) {
-    return of(givens, wanted.woods, wanted.length, wanted.deep, wanted.width, new Ledger());
+  BlankTree of(EffectiveInputs inputs) {
+    return of(inputs, wanted.woods, wanted.length, wanted.deep, wanted.width, new ValueRegistry());
   }
 
   /**
@@ -63,19 +63,19 @@ public record BlankTree(
    * @param deep what a head without a scarf wants of the blank's depth; empty when the shaft's does
    */
   public static BlankTree of(
-      Givens givens,
+      EffectiveInputs inputs,
       Woods woods,
       Value blankLength,
       Optional<Value> deep,
       double width,
-      Ledger ledger) {
-    Value trim = givens.get(BlankDecisions.END_TRIM);
+      ValueRegistry registry) {
+    Value trim = inputs.get(BlankDecisions.END_TRIM);
     Value length =
-        ledger.put(BlankKeys.STACK_LENGTH, "L + 2 · e", in("L", blankLength), in("e", trim));
+        registry.put(BlankKeys.STACK_LENGTH, "L + 2 · e", in("L", blankLength), in("e", trim));
     List<Double> depths = new ArrayList<>();
-    Value depth = depth(givens, deep, depths, ledger);
-    BlankNode node = stack(givens, woods, length.value(), width, depths.get(0));
-    List<BlankStep> steps = givens.design().neckSteps();
+    Value depth = depth(inputs, deep, depths, registry);
+    BlankNode node = stack(inputs, woods, length.value(), width, depths.get(0));
+    List<BlankStep> steps = inputs.design().neckSteps();
     for (int i = 0; i < steps.size(); i++) {
       node = after(node, steps.get(i), woods, length.value(), width, depths.get(i + 1));
     }
@@ -83,29 +83,29 @@ public record BlankTree(
         node,
         length,
         depth,
-        heelDepth(givens, deep, ledger),
+        heelDepth(inputs, deep, registry),
         new Wanted(woods, blankLength, deep, width),
         steps.size());
   }
 
   /** Depths before each step, the strips' own first; the finished blank's is the last. */
   private static Value depth(
-      Givens givens, Optional<Value> deep, List<Double> depths, Ledger ledger) {
-    Value shaft = givens.get(Decisions.SHAFT_THICKNESS);
+      EffectiveInputs inputs, Optional<Value> deep, List<Double> depths, ValueRegistry registry) {
+    Value shaft = inputs.get(Decisions.SHAFT_THICKNESS);
     // Wood is bought and sawn for the drawing; a shaft that came out thinner needs no new strips.
-    Value nominal = Decided.of(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
-    Value flattening = givens.get(BlankDecisions.FLATTENING);
-    Value kerf = givens.get(BlankDecisions.RESAW_KERF);
-    Value resaw = givens.get(BlankDecisions.RESAW_ALLOWANCE);
-    List<Worked.Input> inputs = new ArrayList<>();
-    inputs.add(in("t", nominal));
-    inputs.add(in("f", flattening));
+    Value nominal = DecidedValue.of(shaft.id(), shaft.label(), shaft.nominal(), LENGTH);
+    Value flattening = inputs.get(BlankDecisions.FLATTENING);
+    Value kerf = inputs.get(BlankDecisions.RESAW_KERF);
+    Value resaw = inputs.get(BlankDecisions.RESAW_ALLOWANCE);
+    List<ComputedValue.Input> terms = new ArrayList<>();
+    terms.add(in("t", nominal));
+    terms.add(in("f", flattening));
     String formula = deep.isEmpty() ? "t + 2 · f" : "max(t, D) + 2 · f";
-    deep.ifPresent(d -> inputs.add(in("D", d)));
+    deep.ifPresent(d -> terms.add(in("D", d)));
     double depth =
         Math.max(nominal.value(), deep.map(Value::value).orElse(0.0)) + 2 * flattening.value();
     depths.add(depth);
-    List<BlankStep> steps = givens.design().neckSteps();
+    List<BlankStep> steps = inputs.design().neckSteps();
 
     for (int i = steps.size() - 1; i >= 0; i--) {
       BlankStep step = steps.get(i);
@@ -123,52 +123,54 @@ public record BlankTree(
             case TURNED, WINGED, HEEL_BLOCK -> depth;
           };
       String thickness = "neck.step." + (i + 1) + ".thickness";
-      inputs.addAll(
+      terms.addAll(
           switch (step.kind()) {
-            case CAPPED -> List.of(in(cap, Decided.of(thickness, "Cap", step.thickness(), LENGTH)));
+            case CAPPED ->
+                List.of(in(cap, DecidedValue.of(thickness, "Cap", step.thickness(), LENGTH)));
             case OPENED, TURNED, WINGED, HEEL_BLOCK -> List.of();
           });
       depths.add(0, depth);
     }
-    if (!givens.design().neckSteps(BlankStep.Kind.OPENED).isEmpty()) {
-      inputs.add(in("k", kerf));
-      inputs.add(in("q", resaw));
+    if (!inputs.design().neckSteps(BlankStep.Kind.OPENED).isEmpty()) {
+      terms.add(in("k", kerf));
+      terms.add(in("q", resaw));
     }
-    return ledger.put(BlankKeys.STACK_DEPTH, formula, inputs.toArray(Worked.Input[]::new));
+    return registry.put(BlankKeys.STACK_DEPTH, formula, terms.toArray(ComputedValue.Input[]::new));
   }
 
-  private static Value heelDepth(Givens givens, Optional<Value> deep, Ledger ledger) {
-    Value shaft = givens.get(Decisions.SHAFT_THICKNESS);
+  private static Value heelDepth(
+      EffectiveInputs inputs, Optional<Value> deep, ValueRegistry registry) {
+    Value shaft = inputs.get(Decisions.SHAFT_THICKNESS);
     double block =
-        givens.design().neckSteps(BlankStep.Kind.HEEL_BLOCK).stream()
+        inputs.design().neckSteps(BlankStep.Kind.HEEL_BLOCK).stream()
             .mapToDouble(BlankStep::thickness)
             .sum();
     boolean through =
-        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+        switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case THROUGH -> true;
           case BOLT_ON, SET_NECK -> false;
         };
     if (deep.isPresent() && (through || !shaft.measured())) {
       // A core, a heel and a head in one piece are as deep as the blank was planed.
-      return ledger.put(
+      return registry.put(
           through ? BlankKeys.HEEL_STOCK : BlankKeys.HEEL_STOCK.called(AT_HEEL),
           "max(t, D) + b",
           in("t", shaft),
           in("D", deep.get()),
-          in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
+          in("b", DecidedValue.of("neck.heel-block", "Heel block", block, LENGTH)));
     }
-    return ledger.put(
+    return registry.put(
         BlankKeys.HEEL_STOCK.called(AT_HEEL),
         "t + b",
         in("t", shaft),
-        in("b", Decided.of("neck.heel-block", "Heel block", block, LENGTH)));
+        in("b", DecidedValue.of("neck.heel-block", "Heel block", block, LENGTH)));
   }
 
   private static BlankNode stack(
-      Givens givens, Woods woods, double length, double width, double depth) {
+      EffectiveInputs inputs, Woods woods, double length, double width, double depth) {
     List<BlankNode> strips = new ArrayList<>();
     int number = 1;
-    for (Strip strip : givens.neckStrips()) {
+    for (Strip strip : inputs.neckStrips()) {
       double widest = Math.max(strip.thickness(), strip.heelThickness()) + strip.bow();
       strips.add(
           new BlankNode(
@@ -182,7 +184,7 @@ public record BlankTree(
               List.of()));
     }
     double own =
-        givens.neckStrips().stream()
+        inputs.neckStrips().stream()
             .mapToDouble(s -> Math.max(s.thickness(), s.heelThickness()))
             .sum();
     boolean single = strips.size() == 1;
@@ -190,7 +192,7 @@ public record BlankTree(
         single ? "piece" : "stack",
         single ? "one piece" : strips.size() + " strips glued, " + (strips.size() - 1) + " faces",
         length,
-        givens.design().neckSteps().isEmpty() ? width : own,
+        inputs.design().neckSteps().isEmpty() ? width : own,
         depth,
         single ? List.of() : strips);
   }

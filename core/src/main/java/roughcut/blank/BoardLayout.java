@@ -10,12 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import roughcut.design.Placement;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
+import roughcut.measure.ValueRegistry;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Woods;
@@ -51,7 +51,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
     /** Marks of its board that it had better not have in it. */
     public List<BoardMark> shunned(Board on) {
       return on.marks().stream()
-          .filter(m -> FreeBoard.shunned(m, part))
+          .filter(m -> FreeBoard.avoided(m, part))
           .filter(m -> m.overlaps(x, y, x + part.length(), y + part.width()))
           .toList();
     }
@@ -166,7 +166,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
                 placement.y(),
                 placement.turned(),
                 true,
-                board.trouble(part, placement.x(), placement.y())));
+                board.problem(part, placement.x(), placement.y())));
         board.take(placement.x(), placement.y(), part.length(), part.width());
       }
     }
@@ -202,9 +202,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
   /**
    * Share of all used boards that becomes parts; nothing while no board is used.
    *
-   * @param basis what sizes the parts
+   * @param provenance what sizes the parts
    */
-  public Optional<Value> yield(List<Board> boards, Basis basis, Ledger ledger) {
+  public Optional<Value> yield(List<Board> boards, Provenance provenance, ValueRegistry registry) {
     double parts = 0;
     double used = 0;
     for (Board board : boards) {
@@ -218,17 +218,23 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       return Optional.empty();
     }
     Value partArea =
-        Found.of(
-            BlankKeys.PARTS_AREA, parts / 100, "found by laying the parts on the boards", basis);
+        SearchedValue.of(
+            BlankKeys.PARTS_AREA,
+            parts / 100,
+            "found by laying the parts on the boards",
+            provenance);
     Value boardArea =
-        Found.of(
-            BlankKeys.BOARDS_AREA, used / 100, "found by laying the parts on the boards", basis);
+        SearchedValue.of(
+            BlankKeys.BOARDS_AREA,
+            used / 100,
+            "found by laying the parts on the boards",
+            provenance);
     return Optional.of(
-        ledger.put(
+        registry.put(
             BlankKeys.BOARD_YIELD,
             "100 · A_p / A_b",
-            Worked.in("A_p", partArea),
-            Worked.in("A_b", boardArea)));
+            ComputedValue.in("A_p", partArea),
+            ComputedValue.in("A_b", boardArea)));
   }
 
   /** Where a part lies; empty when it found no place. */
@@ -294,7 +300,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       // A board already begun is used up before another is cut into; precious wood stays last.
       order.sort(
           Comparator.comparing((FreeBoard b) -> b.board().irreplaceable())
-              .thenComparing(b -> !b.begun()));
+              .thenComparing(b -> !b.alreadySawn()));
       for (FreeBoard board : order) {
         double[] at = board.find(part, width);
         if (at != null) {

@@ -1,9 +1,9 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.BodyBack;
@@ -13,13 +13,13 @@ import roughcut.design.NumberDecision;
 import roughcut.design.Strip;
 import roughcut.geometry.Bounds;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.Basis;
-import roughcut.measure.Decided;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.DecidedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
@@ -53,7 +53,7 @@ public record BodyBlank(
     GlueJob join,
     Optional<GlueJob> topping,
     Optional<ResawPlan> resaw,
-    Optional<Binding> binding) {
+    Optional<BodyBinding> binding) {
 
   /** Whether a joint runs along its middle. */
   public boolean halved() {
@@ -74,54 +74,56 @@ public record BodyBlank(
   }
 
   /** Whether the body's sides are glued to a core that runs through. */
-  private static boolean winged(Givens givens) {
-    return switch (givens.get(BodyDecisions.NECK_JOINT)) {
+  private static boolean winged(EffectiveInputs inputs) {
+    return switch (inputs.get(BodyDecisions.NECK_JOINT)) {
       case THROUGH -> true;
       case BOLT_ON, SET_NECK -> false;
     };
   }
 
   /** Works it out. */
-  public static BodyBlank of(Givens givens, Shop shop, BodyOutline outline, Ledger ledger) {
-    BodyBack kind = givens.get(BodyDecisions.BODY_BACK);
-    boolean winged = winged(givens);
-    Value thickness = givens.get(BodyDecisions.BODY_THICKNESS);
-    Value top = givens.get(BodyDecisions.BODY_TOP);
-    Value accent = givens.get(BodyDecisions.BODY_ACCENT);
-    Value sanding = givens.get(BodyDecisions.BODY_SANDING);
-    Givens.Watched<BodyPlacement> laying = givens.watched(() -> BodyPlacement.of(givens, outline));
+  public static BodyBlank of(
+      EffectiveInputs inputs, Shop shop, BodyOutline outline, ValueRegistry registry) {
+    BodyBack kind = inputs.get(BodyDecisions.BODY_BACK);
+    boolean winged = winged(inputs);
+    Value thickness = inputs.get(BodyDecisions.BODY_THICKNESS);
+    Value top = inputs.get(BodyDecisions.BODY_TOP);
+    Value accent = inputs.get(BodyDecisions.BODY_ACCENT);
+    Value sanding = inputs.get(BodyDecisions.BODY_SANDING);
+    EffectiveInputs.Watched<BodyPlacement> laying =
+        inputs.tracked(() -> BodyPlacement.of(inputs, outline));
     BodyPlacement placement = laying.made();
-    Basis basis = laying.asked().and(outline.basis());
+    Provenance provenance = laying.asked().and(outline.provenance());
     // Wings are glued to the core where they belong; only a whole blank has an outline laid on it.
     Bounds laid = winged ? outline.bounds() : placement.shape().bounds();
-    Value trim = givens.get(BodyDecisions.BODY_TRIM);
+    Value trim = inputs.get(BodyDecisions.BODY_TRIM);
     Value length =
         size(
-            givens,
+            inputs,
             BodyDecisions.BODY_BLANK_LENGTH,
             winged ? outline.bounds().width() + trim.value() : laid.right(),
             trim,
-            basis,
-            ledger);
+            provenance,
+            registry);
     Value width =
         size(
-            givens,
+            inputs,
             BodyDecisions.BODY_BLANK_WIDTH,
             2 * Math.max(Math.abs(laid.low()), Math.abs(laid.high())) + trim.value(),
             trim,
-            basis,
-            ledger);
-    Species backWood = shop.woods().get(givens.get(BodyDecisions.BODY_SPECIES).word());
-    Species topWood = shop.woods().get(givens.get(BodyDecisions.TOP_SPECIES).word());
+            provenance,
+            registry);
+    Species backWood = shop.woods().get(inputs.get(BodyDecisions.BODY_SPECIES).word());
+    Species topWood = shop.woods().get(inputs.get(BodyDecisions.TOP_SPECIES).word());
     Value back =
-        ledger.put(
+        registry.put(
             BlankKeys.BODY_BACK_THICKNESS,
             "t − t_top − v + s",
             in("t", thickness),
             in("t_top", top),
             in("v", accent),
             in("s", sanding));
-    Value mass = mass(shop, givens, length, width, back, top, accent, backWood, topWood, ledger);
+    Value mass = mass(shop, inputs, length, width, back, top, accent, backWood, topWood, registry);
     return new BodyBlank(
         kind,
         winged,
@@ -136,38 +138,38 @@ public record BodyBlank(
         topWood,
         outline,
         placement,
-        join(givens, kind, winged, length, back, backWood, ledger),
+        join(inputs, kind, winged, length, back, backWood, registry),
         top.value() > 0
-            ? Optional.of(topping(givens, length, width, top, accent, topWood, ledger))
+            ? Optional.of(topping(inputs, length, width, top, accent, topWood, registry))
             : Optional.empty(),
         top.value() > 0
-            ? Optional.of(ResawPlan.of(givens, chosen(givens, shop, "top", topWood), ledger))
+            ? Optional.of(ResawPlan.of(inputs, chosen(inputs, shop, "top", topWood), registry))
             : Optional.empty(),
-        Binding.of(givens, shop.woods(), outline, ledger));
+        BodyBinding.of(inputs, shop.woods(), outline, registry));
   }
 
   /** A size of the blank: the maker's own, or what the outline asks for where it is laid. */
   private static Value size(
-      Givens givens,
+      EffectiveInputs inputs,
       NumberDecision decision,
       double reach,
       Value trim,
-      Basis basis,
-      Ledger ledger) {
-    boolean winged = winged(givens);
-    if (!winged && givens.own(decision)) {
-      return givens.get(decision);
+      Provenance provenance,
+      ValueRegistry registry) {
+    boolean winged = winged(inputs);
+    if (!winged && inputs.own(decision)) {
+      return inputs.get(decision);
     }
     Value laid =
-        Found.of(
+        SearchedValue.of(
             decision.id() + ".laid",
             "Outline where it is laid",
             reach,
             LENGTH,
             "found at the outline as it is laid",
-            basis);
+            provenance);
     Value worked =
-        ledger.put(
+        registry.put(
             decision.id(),
             decision.label() + ", for outline and trim",
             LENGTH,
@@ -183,8 +185,9 @@ public record BodyBlank(
   }
 
   /** The board chosen for a part, or else the largest of its wood. */
-  private static Optional<Board> chosen(Givens givens, Shop shop, String part, Species wood) {
-    return givens.design().boardFor(part).flatMap(shop::board).or(() -> largest(shop, wood.id()));
+  private static Optional<Board> chosen(
+      EffectiveInputs inputs, Shop shop, String part, Species wood) {
+    return inputs.design().boardFor(part).flatMap(shop::board).or(() -> largest(shop, wood.id()));
   }
 
   private static Optional<Board> largest(Shop shop, String species) {
@@ -212,7 +215,7 @@ public record BodyBlank(
 
   private static Value mass(
       Shop shop,
-      Givens givens,
+      EffectiveInputs inputs,
       Value length,
       Value width,
       Value back,
@@ -220,22 +223,22 @@ public record BodyBlank(
       Value accent,
       Species backWood,
       Species topWood,
-      Ledger ledger) {
+      ValueRegistry registry) {
     Value backDensity =
-        Known.of(
+        TableValue.of(
             "body.density",
             "Density of " + backWood.name() + "",
             density(shop, backWood.id()),
             DENSITY,
             "table of woods");
     Value topDensity =
-        Known.of(
+        TableValue.of(
             "body.top-density",
             "Density of " + topWood.name() + "",
             density(shop, topWood.id()),
             DENSITY,
             "table of woods");
-    return ledger.put(
+    return registry.put(
         BlankKeys.BODY_BLANK_MASS,
         "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
         in("L", length),
@@ -248,33 +251,33 @@ public record BodyBlank(
   }
 
   private static GlueJob join(
-      Givens givens,
+      EffectiveInputs inputs,
       BodyBack kind,
       boolean winged,
       Value length,
       Value back,
       Species wood,
-      Ledger ledger) {
+      ValueRegistry registry) {
     int faces =
         winged
             ? 2
             : switch (kind) {
               case ONE_PIECE -> 0;
               case HALVES -> 1;
-              case STRIPS -> givens.design().bodyStack().size() - 1;
+              case STRIPS -> inputs.design().bodyStack().size() - 1;
             };
     double outer =
         switch (kind) {
           case STRIPS ->
-              givens.bodyStrips().stream().mapToDouble(Strip::thickness).min().orElse(100);
+              inputs.bodyStrips().stream().mapToDouble(Strip::thickness).min().orElse(100);
           case HALVES, ONE_PIECE -> 100;
         };
     return GlueJob.of(
-        givens,
+        inputs,
         new GlueJob.Faces(
             "body.glue",
             "body.clamps",
-            Known.of(
+            TableValue.of(
                 "body.joints",
                 winged ? "Joints to the wings" : "Joints of the back",
                 faces,
@@ -283,25 +286,25 @@ public record BodyBlank(
             length,
             back,
             wood.density(),
-            Decided.of("body.outer", "Outermost piece", outer, LENGTH),
+            DecidedValue.of("body.outer", "Outermost piece", outer, LENGTH),
             Clamping.CLAMPS),
-        ledger);
+        registry);
   }
 
   private static GlueJob topping(
-      Givens givens,
+      EffectiveInputs inputs,
       Value length,
       Value width,
       Value top,
       Value accent,
       Species wood,
-      Ledger ledger) {
+      ValueRegistry registry) {
     return GlueJob.of(
-        givens,
+        inputs,
         new GlueJob.Faces(
             "top.glue",
             "top.clamps",
-            Found.of(
+            SearchedValue.of(
                 BlankKeys.TOP_FACES,
                 accent.value() > 0 ? 2 : 1,
                 "found by counting top and veneer",
@@ -310,7 +313,7 @@ public record BodyBlank(
             width,
             wood.density(),
             top,
-            givens.get(BodyDecisions.TOP_CLAMPING)),
-        ledger);
+            inputs.get(BodyDecisions.TOP_CLAMPING)),
+        registry);
   }
 }

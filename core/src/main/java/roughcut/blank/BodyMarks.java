@@ -143,7 +143,7 @@ public record BodyMarks(
         double x = b.left() + HAIR + (b.width() - 2 * HAIR) * i / LOOKS;
         double y = b.low() + HAIR + (b.height() - 2 * HAIR) * k / LOOKS;
         Point p = new Point(x, y);
-        if (body.holds(p) && covers.stream().noneMatch(c -> c.holds(p))) {
+        if (body.contains(p) && covers.stream().noneMatch(c -> c.contains(p))) {
           return false;
         }
       }

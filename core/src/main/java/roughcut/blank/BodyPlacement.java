@@ -5,7 +5,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Precision;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * How the body's outline lies on its blank. The blank's own places: x from its head end along the
@@ -19,13 +19,13 @@ import roughcut.record.Givens;
  */
 public record BodyPlacement(double dx, double dy, double turn, Point pivot, Outline shape) {
 
-  static BodyPlacement of(Givens givens, BodyOutline outline) {
-    double dx = givens.get(BodyDecisions.BODY_LAID_X).value() - outline.front();
-    double dy = givens.get(BodyDecisions.BODY_LAID_Y).value();
-    double turn = Math.toRadians(givens.get(BodyDecisions.BODY_LAID_TURN).value());
+  static BodyPlacement of(EffectiveInputs inputs, BodyOutline outline) {
+    double dx = inputs.get(BodyDecisions.BODY_LAID_X).value() - outline.front();
+    double dy = inputs.get(BodyDecisions.BODY_LAID_Y).value();
+    double turn = Math.toRadians(inputs.get(BodyDecisions.BODY_LAID_TURN).value());
     Point pivot = new Point(outline.front() + dx, dy);
     return new BodyPlacement(
-        dx, dy, turn, pivot, outline.shape().moved(dx, dy).turned(pivot, turn, 0, 0));
+        dx, dy, turn, pivot, outline.shape().translate(dx, dy).turned(pivot, turn, 0, 0));
   }
 
   /** A place on the instrument, on the blank. */

@@ -1,17 +1,17 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Arcs;
-import roughcut.measure.Basis;
-import roughcut.measure.Decided;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.DecidedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 
 /**
  * A hand-fitted curved joint: the faces' radii, ordinates to mark them by, and what is left of the
@@ -42,21 +42,26 @@ public record CurvedInsert(
     ordinates = List.copyOf(ordinates);
   }
 
-  static List<CurvedInsert> all(List<PlacedStrip> strips, Basis basis, Ledger ledger) {
+  static List<CurvedInsert> all(
+      List<PlacedStrip> strips, Provenance provenance, ValueRegistry registry) {
     List<CurvedInsert> found = new ArrayList<>();
     for (int line = 1; line < strips.size(); line++) {
       GlueFace face = strips.get(line).lower();
       // A veneer's far face is bowed too; the joint is told once, at the swelling strip.
       PlacedStrip inside = face.bow() > 0 ? strips.get(line - 1) : strips.get(line);
       if (!face.straight() && inside.strip().bow() > 0) {
-        found.add(one(line, face, strips, basis, ledger));
+        found.add(one(line, face, strips, provenance, registry));
       }
     }
     return found;
   }
 
   private static CurvedInsert one(
-      int line, GlueFace face, List<PlacedStrip> strips, Basis basis, Ledger ledger) {
+      int line,
+      GlueFace face,
+      List<PlacedStrip> strips,
+      Provenance provenance,
+      ValueRegistry registry) {
     int outwards = face.bow() > 0 ? 1 : -1;
     int index = face.bow() > 0 ? line : line - 1;
     double veneers = 0;
@@ -66,29 +71,30 @@ public record CurvedInsert(
     }
     PlacedStrip neighbour = strips.get(index);
     Value chord =
-        Found.of(BlankKeys.INSERT_CHORD, face.heelEnd(), "found where the heel ends", basis);
+        SearchedValue.of(
+            BlankKeys.INSERT_CHORD, face.heelEnd(), "found where the heel ends", provenance);
     Value bow =
-        Found.of(
+        SearchedValue.of(
             "joint." + line + ".bow",
             "Bow of the joint",
             Math.abs(face.bow()),
             LENGTH,
             "found by laying the strips side by side",
-            basis);
+            provenance);
     Value veneer =
-        Decided.of("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
+        DecidedValue.of("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
     double middle = face.heelEnd() / 2;
     Value straight =
-        Found.of(
+        SearchedValue.of(
             "joint." + line + ".neighbour",
             "Neighbour before the curve is cut",
             neighbour.to(middle) - neighbour.from(middle) + bow.value(),
             LENGTH,
             "found by laying the strips side by side",
-            basis);
+            provenance);
     String id = "joint." + line;
     Value radius =
-        ledger.put(
+        registry.put(
             id + ".radius",
             "Radius of the curved joint, inner face",
             LENGTH,
@@ -96,7 +102,7 @@ public record CurvedInsert(
             in("c", chord),
             in("s", bow));
     Value outer =
-        ledger.put(
+        registry.put(
             id + ".outer-radius",
             "Radius of the curved joint, outer face",
             LENGTH,
@@ -104,7 +110,7 @@ public record CurvedInsert(
             in("R", radius),
             in("v", veneer));
     Value left =
-        ledger.put(
+        registry.put(
             id + ".left",
             "Neighbour at its thinnest beside the curved joint",
             LENGTH,

@@ -1,14 +1,14 @@
 package roughcut.blank;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import roughcut.design.BlankDecisions;
 import roughcut.design.FaceUse;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Whether a planed face is flat enough for what it is to be, free of wind, and its edge square
@@ -26,27 +26,27 @@ public record FaceCheck(
     Value allowedSquare,
     Value outOfSquare) {
 
-  public static FaceCheck of(Givens givens, Ledger ledger) {
-    FaceUse use = givens.get(BlankDecisions.FACE_USE);
-    Value length = givens.get(BlankDecisions.CHECK_LENGTH);
-    Value per300 = Known.of(BlankKeys.CHECK_PER_300, use.gapPer300(), "the use of the face");
-    Value height = givens.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
-    Value squareGap = givens.get(BlankDecisions.CHECK_SQUARE_GAP);
+  public static FaceCheck of(EffectiveInputs inputs, ValueRegistry registry) {
+    FaceUse use = inputs.get(BlankDecisions.FACE_USE);
+    Value length = inputs.get(BlankDecisions.CHECK_LENGTH);
+    Value per300 = TableValue.of(BlankKeys.CHECK_PER_300, use.gapPer300(), "the use of the face");
+    Value height = inputs.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
+    Value squareGap = inputs.get(BlankDecisions.CHECK_SQUARE_GAP);
     return new FaceCheck(
         use,
-        givens.get(BlankDecisions.CHECK_GAP),
-        givens.get(BlankDecisions.CHECK_WIND),
+        inputs.get(BlankDecisions.CHECK_GAP),
+        inputs.get(BlankDecisions.CHECK_WIND),
         squareGap,
-        ledger.put(BlankKeys.CHECK_ALLOWED, "g · ℓ / 300", in("g", per300), in("ℓ", length)),
-        ledger.put(BlankKeys.CHECK_ALLOWED_SQUARE, "h · 0.1 / 30", in("h", height)),
-        ledger.put(BlankKeys.CHECK_LEAN, "100 · g / h", in("g", squareGap), in("h", height)));
+        registry.put(BlankKeys.CHECK_ALLOWED, "g · ℓ / 300", in("g", per300), in("ℓ", length)),
+        registry.put(BlankKeys.CHECK_ALLOWED_SQUARE, "h · 0.1 / 30", in("h", height)),
+        registry.put(BlankKeys.CHECK_LEAN, "100 · g / h", in("g", squareGap), in("h", height)));
   }
 
   public boolean flat() {
     return gap.value() <= allowed.value() + Precision.SAME;
   }
 
-  public boolean untwisted() {
+  public boolean isUntwisted() {
     return wind.value() <= allowed.value() + Precision.SAME;
   }
 
@@ -55,6 +55,6 @@ public record FaceCheck(
   }
 
   public boolean passes() {
-    return flat() && untwisted() && square();
+    return flat() && isUntwisted() && square();
   }
 }

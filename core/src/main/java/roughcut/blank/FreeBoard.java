@@ -14,7 +14,7 @@ import roughcut.shop.BoardMark;
 final class FreeBoard {
 
   private record Rect(double x0, double y0, double x1, double y1) {
-    boolean holds(Rect other) {
+    boolean contains(Rect other) {
       return x0 <= other.x0 + Precision.NEAR
           && y0 <= other.y0 + Precision.NEAR
           && x1 >= other.x1 - Precision.NEAR
@@ -46,7 +46,7 @@ final class FreeBoard {
     return board;
   }
 
-  boolean begun() {
+  boolean alreadySawn() {
     return !taken.isEmpty();
   }
 
@@ -62,7 +62,7 @@ final class FreeBoard {
   }
 
   /** A mark that the part had better not have in it; where it ends up is judged afterwards. */
-  static boolean shunned(BoardMark mark, WoodPart part) {
+  static boolean avoided(BoardMark mark, WoodPart part) {
     return mark.spoilsStrength() || part.seen() && mark.intent() == BoardMark.Intent.HIDE;
   }
 
@@ -74,7 +74,7 @@ final class FreeBoard {
     if (!suits(part)) {
       return null;
     }
-    double[] clear = find(part, width, FreeBoard::shunned);
+    double[] clear = find(part, width, FreeBoard::avoided);
     return clear == null ? find(part, width, FreeBoard::blocks) : clear;
   }
 
@@ -108,10 +108,10 @@ final class FreeBoard {
       BoardMark mark, WoodPart part, double width, BiPredicate<BoardMark, WoodPart> clear) {
     for (Rect rect : free) {
       double x =
-          within(
+          clamped(
               mark.x() + mark.length() / 2 - part.length() / 2, rect.x0, rect.x1 - part.length());
       List<Double> heights = new ArrayList<>();
-      heights.add(within(mark.y() + mark.width() / 2 - width / 2, rect.y0, rect.y1 - width));
+      heights.add(clamped(mark.y() + mark.width() / 2 - width / 2, rect.y0, rect.y1 - width));
       corners(rect, part, clear).forEach(corner -> heights.add(corner[1]));
       for (double y : heights) {
         double[] at = {x, y};
@@ -124,7 +124,7 @@ final class FreeBoard {
     return null;
   }
 
-  private static double within(double value, double least, double most) {
+  private static double clamped(double value, double least, double most) {
     return Math.max(least, Math.min(most, value));
   }
 
@@ -157,7 +157,7 @@ final class FreeBoard {
   }
 
   /** What is wrong with laying a part there; empty when nothing is. */
-  String trouble(WoodPart part, double x, double y) {
+  String problem(WoodPart part, double x, double y) {
     if (!board.species().equals(part.species())) {
       return "the board is of another wood";
     }
@@ -169,7 +169,7 @@ final class FreeBoard {
     }
     Rect here = new Rect(x, y, x + part.length(), y + part.width());
     Rect whole = new Rect(0, 0, board.length().getAsDouble(), board.width().getAsDouble());
-    if (!whole.holds(here)) {
+    if (!whole.contains(here)) {
       return "runs off the board";
     }
     if (taken.stream().anyMatch(t -> t.touches(here))) {
@@ -202,7 +202,7 @@ final class FreeBoard {
       Rect one = next.get(i);
       boolean inside = false;
       for (int k = 0; k < next.size() && !inside; k++) {
-        inside = k != i && next.get(k).holds(one) && (k < i || !one.holds(next.get(k)));
+        inside = k != i && next.get(k).contains(one) && (k < i || !one.contains(next.get(k)));
       }
       if (!inside) {
         free.add(one);

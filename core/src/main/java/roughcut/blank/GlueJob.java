@@ -1,23 +1,23 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Glue;
 import roughcut.shop.GlueBook;
 
@@ -119,8 +119,8 @@ public record GlueJob(
             + " stages.";
   }
 
-  static GlueJob of(Givens givens, Faces job, Ledger ledger) {
-    return new Builder(givens, job, ledger).build();
+  static GlueJob of(EffectiveInputs inputs, Faces job, ValueRegistry registry) {
+    return new Builder(inputs, job, registry).build();
   }
 
   /** Whether everything can be glued at once in the time there is. */
@@ -161,9 +161,9 @@ public record GlueJob(
 
   /** Works one job out, value by value. */
   private static final class Builder {
-    private final Givens givens;
+    private final EffectiveInputs inputs;
     private final Faces job;
-    private final Ledger ledger;
+    private final ValueRegistry registry;
     private final Glue glue;
     private final Value area;
     private final Value spreading;
@@ -171,17 +171,17 @@ public record GlueJob(
     private final Value begin;
     private final Value each;
 
-    private Builder(Givens givens, Faces job, Ledger ledger) {
-      this.spreading = givens.get(BlankDecisions.GLUE_FACE);
-      this.spreadingArea = givens.get(BlankDecisions.GLUE_AREA);
-      this.begin = givens.get(BlankDecisions.GLUE_BEGIN);
-      this.each = givens.get(BlankDecisions.GLUE_CLAMP);
-      this.givens = givens;
+    private Builder(EffectiveInputs inputs, Faces job, ValueRegistry registry) {
+      this.spreading = inputs.get(BlankDecisions.GLUE_FACE);
+      this.spreadingArea = inputs.get(BlankDecisions.GLUE_AREA);
+      this.begin = inputs.get(BlankDecisions.GLUE_BEGIN);
+      this.each = inputs.get(BlankDecisions.GLUE_CLAMP);
+      this.inputs = inputs;
       this.job = job;
-      this.ledger = ledger;
-      this.glue = GlueBook.get(givens.get(BlankDecisions.GLUE).word());
+      this.registry = registry;
+      this.glue = GlueBook.get(inputs.get(BlankDecisions.GLUE).word());
       this.area =
-          ledger.put(
+          registry.put(
               job.prefix + ".face-area",
               "Area of one face",
               AREA,
@@ -205,12 +205,13 @@ public record GlueJob(
       Value faces =
           job.faces.id().equals(job.prefix + ".faces")
               ? job.faces
-              : ledger.put(job.prefix + ".faces", "Faces to glue", COUNT, "N", in("N", job.faces));
+              : registry.put(
+                  job.prefix + ".faces", "Faces to glue", COUNT, "N", in("N", job.faces));
       Value force = force();
       Value byForce = byForce(force);
       Value bySpacing = bySpacing();
       Value clamps =
-          ledger.put(
+          registry.put(
               job.clampPrefix + ".needed",
               "Clamps needed",
               COUNT,
@@ -218,7 +219,7 @@ public record GlueJob(
               in("c_f", byForce),
               in("c_s", bySpacing));
       Value time =
-          ledger.put(
+          registry.put(
               job.prefix + ".time",
               "Spreading and closing",
               SECONDS,
@@ -247,19 +248,19 @@ public record GlueJob(
           byForce,
           bySpacing,
           clamps,
-          givens.get(BlankDecisions.CLAMPS),
+          inputs.get(BlankDecisions.CLAMPS),
           job.veneers >= CREEPING);
     }
 
     private Value force() {
       Value pressure =
-          Known.of(
+          TableValue.of(
               job.prefix + ".pressure",
               "Pressure for this wood",
               pressure(job.density),
               PRESSURE,
               "the wood's density, handbook 3");
-      return ledger.put(
+      return registry.put(
           job.prefix + ".force",
           "Force on one face",
           FORCE,
@@ -269,9 +270,9 @@ public record GlueJob(
     }
 
     private Value byForce(Value force) {
-      Value each = givens.get(BlankDecisions.CLAMP_FORCE);
+      Value each = inputs.get(BlankDecisions.CLAMP_FORCE);
       boolean none = nothing() || vacuum();
-      return ledger.put(
+      return registry.put(
           job.clampPrefix + ".by-force",
           "Clamps by force",
           COUNT,
@@ -281,11 +282,11 @@ public record GlueJob(
     }
 
     private Value bySpacing() {
-      Value pad = givens.get(BlankDecisions.CLAMP_PAD);
-      Value caul = givens.get(BlankDecisions.CAUL);
+      Value pad = inputs.get(BlankDecisions.CLAMP_PAD);
+      Value caul = inputs.get(BlankDecisions.CAUL);
       Value outer = job.outer;
       boolean none = nothing() || vacuum();
-      return ledger.put(
+      return registry.put(
           job.clampPrefix + ".by-spacing",
           "Clamps by spacing",
           COUNT,
@@ -297,15 +298,15 @@ public record GlueJob(
     }
 
     private Value open() {
-      Value temperature = givens.get(BlankDecisions.TEMPERATURE);
+      Value temperature = inputs.get(BlankDecisions.TEMPERATURE);
       Value openAt20 =
-          Known.of(
+          TableValue.of(
               "glue.open-at-20",
               "Open time of " + glue.name() + " at 20 °C",
               glue.open(),
               SECONDS,
               "the glue's table");
-      return ledger.put(
+      return registry.put(
           job.prefix + ".open-time",
           "Open time at this temperature",
           SECONDS,
@@ -327,7 +328,7 @@ public record GlueJob(
     /** How many faces can be spread and closed within the open time. */
     private Value mostFaces(Value clamps, Value open) {
       String most = "max(0, floor((o − b − k · c) / (s + q · A / 100)))";
-      return Worked.of(
+      return ComputedValue.of(
           job.prefix + ".faces-at-once",
           "Faces that can be glued at once",
           COUNT,
@@ -343,7 +344,7 @@ public record GlueJob(
 
     private Value stages(Value faces, Value most) {
       boolean none = nothing() || most.value() == 0;
-      return ledger.put(
+      return registry.put(
           job.prefix + ".stages",
           "Stages of the glue-up",
           COUNT,
@@ -353,8 +354,8 @@ public record GlueJob(
     }
 
     private Value mass(Value faces) {
-      Value coverage = Known.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), "the glue's table");
-      return ledger.put(
+      Value coverage = TableValue.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), "the glue's table");
+      return registry.put(
           job.prefix + ".mass",
           "Glue to mix or pour",
           MASS,
@@ -362,7 +363,7 @@ public record GlueJob(
           in("N", faces),
           in("A", area),
           in("q", coverage),
-          in("r", givens.get(BlankDecisions.GLUE_SPARE)));
+          in("r", inputs.get(BlankDecisions.GLUE_SPARE)));
     }
   }
 }

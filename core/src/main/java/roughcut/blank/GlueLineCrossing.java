@@ -1,19 +1,19 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.NeckBlank.Crossing;
-import roughcut.geometry.Roots;
+import roughcut.geometry.RootSearch;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
+import roughcut.measure.ValueRegistry;
 
 /**
  * Where the neck's outline cuts through a glue line: half the width h(x) equals the line's distance
@@ -29,12 +29,12 @@ final class GlueLineCrossing {
       int line,
       GlueFace face,
       Value distance,
-      Basis basis,
+      Provenance provenance,
       FretboardTaper taper,
       Value heelEnd,
-      Ledger ledger) {
+      ValueRegistry registry) {
     if (!face.straight()) {
-      return curved(line, face, distance, basis, taper, heelEnd, ledger);
+      return curved(line, face, distance, provenance, taper, heelEnd, registry);
     }
     double b = Math.abs(face.nut());
     double atNut = taper.halfWidth(0);
@@ -44,7 +44,7 @@ final class GlueLineCrossing {
     if (!(x > 0) || x >= heelEnd.value() || face.nut() * face.heel() < 0) {
       return List.of();
     }
-    List<Worked.Input> inputs = new ArrayList<>();
+    List<ComputedValue.Input> inputs = new ArrayList<>();
     inputs.add(in("b", distance));
     inputs.add(in("w_nut", taper.nutWidth()));
     inputs.add(in("w_2", taper.secondWidth()));
@@ -54,55 +54,56 @@ final class GlueLineCrossing {
       inputs.add(
           in(
               "b_h",
-              Found.of(
+              SearchedValue.of(
                   "blank.glue-line." + line + ".offset-heel",
                   "Glue line " + line + " from the centre line at the heel",
                   Math.abs(face.heel()),
                   LENGTH,
                   "found by laying the strips side by side",
-                  basis)));
+                  provenance)));
       inputs.add(in("x_h", heelEnd));
       formula = "(b − w_nut / 2) / ((w_2 / 2 − w_nut / 2) / x_2 − (b_h − b) / x_h)";
     }
-    return List.of(new Crossing(line, face.at(x), work(line, formula, inputs, ledger)));
+    return List.of(new Crossing(line, face.at(x), work(line, formula, inputs, registry)));
   }
 
   private static List<Crossing> curved(
       int line,
       GlueFace face,
       Value distance,
-      Basis basis,
+      Provenance provenance,
       FretboardTaper taper,
       Value heelEnd,
-      Ledger ledger) {
+      ValueRegistry registry) {
     List<Crossing> found = new ArrayList<>();
     for (double x :
-        Roots.of(
+        RootSearch.of(
             at -> Math.abs(face.at(at)) - taper.halfWidth(at),
             0,
             heelEnd.value(),
             PIECES,
             Precision.NEAR)) {
       Value where =
-          ledger.find(
+          registry.find(
               "blank.crossing." + line + (found.isEmpty() ? ".x" : ".x-" + (found.size() + 1)),
               called(line),
               LENGTH,
               x,
               "found where the curved line meets the outline",
-              taper.basis().and(basis).with(distance));
+              taper.provenance().and(provenance).with(distance));
       found.add(new Crossing(line, face.at(x), where));
     }
     return found;
   }
 
-  private static Value work(int line, String formula, List<Worked.Input> inputs, Ledger ledger) {
-    return ledger.put(
+  private static Value work(
+      int line, String formula, List<ComputedValue.Input> inputs, ValueRegistry registry) {
+    return registry.put(
         "blank.crossing." + line + ".x",
         called(line),
         LENGTH,
         formula,
-        inputs.toArray(Worked.Input[]::new));
+        inputs.toArray(ComputedValue.Input[]::new));
   }
 
   private static String called(int line) {

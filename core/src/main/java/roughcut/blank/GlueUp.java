@@ -1,8 +1,8 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,14 +13,14 @@ import roughcut.design.Clamping;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
-import roughcut.measure.Basis;
-import roughcut.measure.Decided;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.DecidedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Woods;
 
 /**
@@ -48,21 +48,22 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   /** Wood that a pin's bore leaves to the blank's end and to the outline, mm. */
   private static final double PIN_CLEAR = 2;
 
-  public static GlueUp of(Givens givens, Woods woods, BlankTree tree, Ledger ledger) {
+  public static GlueUp of(
+      EffectiveInputs inputs, Woods woods, BlankTree tree, ValueRegistry registry) {
     Value length = tree.length();
     Value depth = tree.depth();
-    List<Strip> strips = givens.neckStrips();
-    Value count = Known.of(BlankKeys.STRIPS_COUNT, strips.size(), "counted");
-    Value faces = ledger.put(BlankKeys.GLUE_FACES, "n − 1", in("n", count));
+    List<Strip> strips = inputs.neckStrips();
+    Value count = TableValue.of(BlankKeys.STRIPS_COUNT, strips.size(), "counted");
+    Value faces = registry.put(BlankKeys.GLUE_FACES, "n − 1", in("n", count));
     Value outer =
-        Worked.of(
+        ComputedValue.of(
             BlankKeys.GLUE_OUTER,
             "min(a, b)",
-            in("a", givens.get(PartDecisions.stripThickness(1))),
-            in("b", givens.get(PartDecisions.stripThickness(strips.size()))));
+            in("a", inputs.get(PartDecisions.stripThickness(1))),
+            in("b", inputs.get(PartDecisions.stripThickness(strips.size()))));
     GlueJob job =
         GlueJob.of(
-            givens,
+            inputs,
             new GlueJob.Faces(
                 "glue",
                 "clamps",
@@ -73,11 +74,11 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                 outer,
                 Clamping.CLAMPS,
                 veneers(strips)),
-            ledger);
+            registry);
     return new GlueUp(
         job,
-        steps(givens, woods, tree, ledger),
-        strips.size() == 1 ? Optional.empty() : pins(givens));
+        steps(inputs, woods, tree, registry),
+        strips.size() == 1 ? Optional.empty() : pins(inputs));
   }
 
   private static int veneers(List<Strip> strips) {
@@ -85,16 +86,17 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   }
 
   /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
-  private static List<Step> steps(Givens givens, Woods woods, BlankTree tree, Ledger ledger) {
+  private static List<Step> steps(
+      EffectiveInputs inputs, Woods woods, BlankTree tree, ValueRegistry registry) {
     List<Value> strips = new ArrayList<>();
-    for (int i = 1; i <= givens.neckStrips().size(); i++) {
-      strips.add(givens.get(PartDecisions.stripThickness(i)));
+    for (int i = 1; i <= inputs.neckStrips().size(); i++) {
+      strips.add(inputs.get(PartDecisions.stripThickness(i)));
     }
-    Basis basis = Basis.of(strips).with(tree.length(), tree.depth());
+    Provenance provenance = Provenance.of(strips).with(tree.length(), tree.depth());
     List<Step> all = new ArrayList<>();
     List<BlankNode> nodes = tree.afterSteps();
     for (int i = 0; i < nodes.size(); i++) {
-      BlankStep step = givens.design().neckSteps().get(i);
+      BlankStep step = inputs.design().neckSteps().get(i);
       BlankNode node = nodes.get(i);
       boolean flat =
           switch (step.kind()) {
@@ -114,38 +116,39 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
               i + 1,
               node.name(),
               GlueJob.of(
-                  givens,
+                  inputs,
                   new GlueJob.Faces(
                       prefix,
                       "clamps.step." + (i + 1),
-                      Known.of(prefix + ".joints", "Joints of this step", faces, COUNT, "counted"),
-                      Found.of(
+                      TableValue.of(
+                          prefix + ".joints", "Joints of this step", faces, COUNT, "counted"),
+                      SearchedValue.of(
                           prefix + ".length",
                           "Joint, long",
                           length,
                           LENGTH,
                           "found of the piece",
-                          basis),
-                      Found.of(
+                          provenance),
+                      SearchedValue.of(
                           prefix + ".depth",
                           "Joint, across",
                           flat ? node.width() : node.depth(),
                           LENGTH,
                           "found of the piece",
-                          basis),
-                      densest(givens.neckStrips(), woods),
+                          provenance),
+                      densest(inputs.neckStrips(), woods),
                       step.thickness() > 0
-                          ? Decided.of(
+                          ? DecidedValue.of(
                               prefix + ".outer", "Outermost piece", step.thickness(), LENGTH)
-                          : Found.of(
+                          : SearchedValue.of(
                               prefix + ".outer",
                               "Outermost piece",
                               node.width() / 2,
                               LENGTH,
                               "found of the piece",
-                              basis),
+                              provenance),
                       Clamping.CLAMPS),
-                  ledger)));
+                  registry)));
     }
     return List.copyOf(all);
   }
@@ -158,10 +161,10 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
    * Waste is what is trimmed off: the end trim at the heel, and at the head the end trim and the
    * tip's.
    */
-  private static Optional<Pins> pins(Givens givens) {
-    double diameter = givens.get(BlankDecisions.PIN_DIAMETER).value();
-    double end = givens.get(BlankDecisions.END_TRIM).value();
-    double tip = end + givens.get(Decisions.SCARF_TRIM).value();
+  private static Optional<Pins> pins(EffectiveInputs inputs) {
+    double diameter = inputs.get(BlankDecisions.PIN_DIAMETER).value();
+    double end = inputs.get(BlankDecisions.END_TRIM).value();
+    double tip = end + inputs.get(Decisions.SCARF_TRIM).value();
     double needed = diameter + 2 * PIN_CLEAR;
     return end < needed ? Optional.empty() : Optional.of(new Pins(tip / 2, end / 2, diameter));
   }

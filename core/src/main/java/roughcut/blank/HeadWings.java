@@ -1,18 +1,18 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.Comparator;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.BlankDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Wood glued to the blank's sides where the head is wider than it: what the stack lacks where it
@@ -29,24 +29,24 @@ public record HeadWings(Value bass, Value treble) {
    * @param head what shapes it
    */
   public static HeadWings of(
-      Givens givens,
+      EffectiveInputs inputs,
       NeckBlank blank,
       Outline face,
       DoubleUnaryOperator along,
-      Basis head,
-      Ledger ledger) {
-    Side each = new Side(givens, blank, face, along, head.and(blank.basis()), ledger);
+      Provenance head,
+      ValueRegistry registry) {
+    Side each = new Side(inputs, blank, face, along, head.and(blank.provenance()), registry);
     return new HeadWings(each.wing("bass", -1), each.wing("treble", 1));
   }
 
   /** What both sides are worked out from. */
   private record Side(
-      Givens givens,
+      EffectiveInputs inputs,
       NeckBlank blank,
       Outline face,
       DoubleUnaryOperator along,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
 
     Value wing(String side, int sign) {
       Point furthest =
@@ -54,25 +54,25 @@ public record HeadWings(Value bass, Value treble) {
               .max(Comparator.comparingDouble(corner -> lacks(corner, sign)))
               .orElseThrow();
       Value reaches =
-          Found.of(
+          SearchedValue.of(
               BlankKeys.HEAD_REACHES,
               sign * furthest.y(),
               "found where the blank lacks most",
-              basis);
+              provenance);
       Value there =
-          Found.of(
+          SearchedValue.of(
               BlankKeys.BLANK_WIDTH_AT_HEAD,
               2 * half(furthest),
               "found where the blank lacks most",
-              basis);
-      return ledger.put(
+              provenance);
+      return registry.put(
           "head.wing." + side,
           "Headstock wing at the " + side + " side",
           LENGTH,
           lacks(furthest, sign) > 0 ? "y − W / 2 + e" : "0",
           in("y", reaches),
           in("W", there),
-          in("e", givens.get(BlankDecisions.WING_TRIM)));
+          in("e", inputs.get(BlankDecisions.WING_TRIM)));
     }
 
     private double half(Point corner) {

@@ -1,14 +1,14 @@
 package roughcut.blank;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A board followed down to thickness: full passes, the remainder, then the finishing cut, faces
@@ -26,14 +26,14 @@ public record MillingPasses(
     depths = List.copyOf(depths);
   }
 
-  public static MillingPasses of(Givens givens, Ledger ledger) {
-    Value from = givens.get(BlankDecisions.MILL_FROM);
-    Value to = givens.get(BlankDecisions.MILL_TO);
-    Value bite = givens.get(BlankDecisions.MILL_BITE);
-    Value finish = givens.get(BlankDecisions.MILL_FINISH);
+  public static MillingPasses of(EffectiveInputs inputs, ValueRegistry registry) {
+    Value from = inputs.get(BlankDecisions.MILL_FROM);
+    Value to = inputs.get(BlankDecisions.MILL_TO);
+    Value bite = inputs.get(BlankDecisions.MILL_BITE);
+    Value finish = inputs.get(BlankDecisions.MILL_FINISH);
     List<Double> depths = passes(from.value(), to.value(), bite.value(), finish.value());
     Value full =
-        ledger.put(
+        registry.put(
             BlankKeys.MILL_FULL_PASSES,
             "floor(max(0, m − t − f) / d)",
             in("m", from),
@@ -41,7 +41,7 @@ public record MillingPasses(
             in("f", finish),
             in("d", bite));
     Value remainder =
-        ledger.put(
+        registry.put(
             BlankKeys.MILL_REMAINDER,
             "max(0, max(0, m − t − f) − n · d)",
             in("m", from),
@@ -49,13 +49,13 @@ public record MillingPasses(
             in("f", finish),
             in("n", full),
             in("d", bite));
-    ledger.put(
+    registry.put(
         BlankKeys.MILL_FINISH_PASS,
         "max(0, min(m − t, f))",
         in("m", from),
         in("t", to),
         in("f", finish));
-    ledger.find(
+    registry.find(
         BlankKeys.MILL_PASSES, depths.size(), "found by counting them", from, to, bite, finish);
     return new MillingPasses(from, to, depths, full, remainder);
   }

@@ -1,7 +1,7 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,12 +9,12 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -32,7 +32,7 @@ public record NeckBlank(
     List<PlacedStrip> strips,
     List<Crossing> crossings,
     List<CurvedInsert> inserts,
-    Basis basis) {
+    Provenance provenance) {
 
   /**
    * A glue line cut through by the outline.
@@ -49,37 +49,43 @@ public record NeckBlank(
     inserts = List.copyOf(inserts);
   }
 
-  public static NeckBlank of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    StackLayers stack = StackLayers.of(givens);
-    Value heelEnd = givens.get(Decisions.HEEL_END);
+  public static NeckBlank of(EffectiveInputs inputs, FretboardTaper taper, ValueRegistry registry) {
+    StackLayers stack = StackLayers.of(inputs);
+    Value heelEnd = inputs.get(Decisions.HEEL_END);
     double nut = stack.layers().stream().mapToDouble(StackLayers.Layer::nut).sum();
     double heel = stack.layers().stream().mapToDouble(StackLayers.Layer::heel).sum();
     boolean tapered = !stack.width().equals(stack.widthAtHeel());
     String sum =
         tapered ? "max(" + stack.width() + ", " + stack.widthAtHeel() + ")" : stack.width();
     Value strips =
-        Worked.of(Measurables.BLANK_WIDTH.key(), sum, stack.inputs().toArray(Worked.Input[]::new));
-    Optional<Value> read = givens.read(Measurables.BLANK_WIDTH, strips);
+        ComputedValue.of(
+            Measurables.BLANK_WIDTH.key(), sum, stack.terms().toArray(ComputedValue.Input[]::new));
+    Optional<Value> read = inputs.read(Measurables.BLANK_WIDTH, strips);
     Value width =
-        read.map(w -> ledger.put(BlankKeys.BLANK_WIDTH, "W", in("W", w)))
+        read.map(w -> registry.put(BlankKeys.BLANK_WIDTH, "W", in("W", w)))
             .orElseGet(
                 () ->
-                    ledger.put(
-                        BlankKeys.BLANK_WIDTH, sum, stack.inputs().toArray(Worked.Input[]::new)));
+                    registry.put(
+                        BlankKeys.BLANK_WIDTH,
+                        sum,
+                        stack.terms().toArray(ComputedValue.Input[]::new)));
     // What was planed off a glued stack came off its outer strips, on both sides alike.
     double off = (width.value() - strips.value()) / 2;
     List<PlacedStrip> placed = place(stack.layers(), nut, heel, heelEnd.value(), off);
-    reveals(placed, taper, heelEnd, ledger, width);
-    Basis basis =
-        Basis.of(stack.inputs().stream().map(Worked.Input::value).toList()).with(heelEnd, width);
+    reveals(placed, taper, heelEnd, registry, width);
+    Provenance provenance =
+        Provenance.of(stack.terms().stream().map(ComputedValue.Input::value).toList())
+            .with(heelEnd, width);
     List<Crossing> crossings = new ArrayList<>();
-    boolean plain = givens.design().neckSteps().isEmpty() && !tapered;
+    boolean plain = inputs.design().neckSteps().isEmpty() && !tapered;
     for (int line = 1; line < placed.size(); line++) {
       GlueFace face = placed.get(line).lower();
-      Value distance = glueLine(line, face, width, stack.inputs(), plain, ledger);
-      crossings.addAll(GlueLineCrossing.of(line, face, distance, basis, taper, heelEnd, ledger));
+      Value distance = glueLine(line, face, width, stack.terms(), plain, registry);
+      crossings.addAll(
+          GlueLineCrossing.of(line, face, distance, provenance, taper, heelEnd, registry));
     }
-    return new NeckBlank(width, placed, crossings, CurvedInsert.all(placed, basis, ledger), basis);
+    return new NeckBlank(
+        width, placed, crossings, CurvedInsert.all(placed, provenance, registry), provenance);
   }
 
   private static List<PlacedStrip> place(
@@ -134,28 +140,28 @@ public record NeckBlank(
       int line,
       GlueFace face,
       Value width,
-      List<Worked.Input> strips,
+      List<ComputedValue.Input> strips,
       boolean plain,
-      Ledger ledger) {
+      ValueRegistry registry) {
     String id = "blank.glue-line." + line + ".offset";
     String label = "Glue line " + line + " from the centre line";
     if (!plain) {
-      return ledger.find(
+      return registry.find(
           id,
           label + " at the nut",
           LENGTH,
           Math.abs(face.nut()),
           "found by laying the strips side by side",
-          Basis.of(strips.stream().map(Worked.Input::value).toList()));
+          Provenance.of(strips.stream().map(ComputedValue.Input::value).toList()));
     }
-    List<Worked.Input> inputs = new ArrayList<>(strips.subList(0, line));
+    List<ComputedValue.Input> inputs = new ArrayList<>(strips.subList(0, line));
     inputs.add(in("W", width));
     String sum =
         strips.subList(0, line).stream()
-            .map(Worked.Input::symbol)
+            .map(ComputedValue.Input::symbol)
             .collect(Collectors.joining(" + "));
-    return ledger.put(
-        id, label, LENGTH, "abs(" + sum + " − W / 2)", inputs.toArray(Worked.Input[]::new));
+    return registry.put(
+        id, label, LENGTH, "abs(" + sum + " − W / 2)", inputs.toArray(ComputedValue.Input[]::new));
   }
 
   /**
@@ -163,17 +169,21 @@ public record NeckBlank(
    * both sides when it lies on the centre line.
    */
   private static void reveals(
-      List<PlacedStrip> strips, FretboardTaper taper, Value heelEnd, Ledger ledger, Value width) {
+      List<PlacedStrip> strips,
+      FretboardTaper taper,
+      Value heelEnd,
+      ValueRegistry registry,
+      Value width) {
     double end = Math.min(taper.end().value(), heelEnd.value());
-    Basis basis = taper.basis().with(width, heelEnd);
+    Provenance provenance = taper.provenance().with(width, heelEnd);
     for (boolean nut : new boolean[] {true, false}) {
       double x = nut ? 0 : end;
       double half = (strips.get(strips.size() - 1).to(x) - strips.get(0).from(x)) / 2;
-      ledger.find(
+      registry.find(
           nut ? BlankKeys.REVEAL_NUT : BlankKeys.REVEAL_END,
           half - taper.halfWidth(x),
           "found between the blank's edge and the fretboard's",
-          basis);
+          provenance);
     }
   }
 

@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 
@@ -51,42 +51,42 @@ public record NeckRips(
    * @param nested outline of a neck sawn from one piece, several of which lie in each other
    */
   public static NeckRips of(
-      Givens givens,
+      EffectiveInputs inputs,
       Shop shop,
       BlankTree tree,
       Optional<Outline> nested,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
     Value length = tree.length();
     Value depth = tree.depth();
     Set<String> woods = new LinkedHashSet<>();
-    givens.neckStrips().forEach(s -> woods.add(s.species()));
+    inputs.neckStrips().forEach(s -> woods.add(s.species()));
     List<RipPlan> plans = new ArrayList<>();
-    RipShare.Sizes sizes = new RipShare.Sizes(givens, tree);
+    RipShare.Sizes sizes = new RipShare.Sizes(inputs, tree);
     for (String species : woods) {
-      Optional<Board> first = board(givens, shop, species, depth.value(), length.value());
-      boolean chosen = chosen(givens, shop, species).isPresent();
+      Optional<Board> first = board(inputs, shop, species, depth.value(), length.value());
+      boolean chosen = chosen(inputs, shop, species).isPresent();
       List<Board> others =
           shop.boards().stream()
               .filter(b -> !chosen && b.species().equals(species) && !b.irreplaceable())
               .filter(b -> first.filter(f -> f.id().equals(b.id())).isEmpty())
               .toList();
       int nth = 1;
-      for (RipShare share : RipShare.of(givens, sizes, species, first, others)) {
+      for (RipShare share : RipShare.of(inputs, sizes, species, first, others)) {
         plans.add(
             RipPlan.of(
-                givens,
+                inputs,
                 shop.woods().get(species),
                 share,
                 nth++,
                 sizes,
                 tree,
                 nested,
-                basis,
-                ledger));
+                provenance,
+                registry));
       }
     }
-    tightest(plans, ledger);
+    tightest(plans, registry);
     return new NeckRips(length, depth, plans, elsewhere(shop, sizes, plans));
   }
 
@@ -95,8 +95,8 @@ public record NeckRips(
    * large enough, or else any.
    */
   private static Optional<Board> board(
-      Givens givens, Shop shop, String species, double depth, double length) {
-    Optional<Board> chosen = chosen(givens, shop, species);
+      EffectiveInputs inputs, Shop shop, String species, double depth, double length) {
+    Optional<Board> chosen = chosen(inputs, shop, species);
     if (chosen.isPresent()) {
       return chosen;
     }
@@ -108,8 +108,8 @@ public record NeckRips(
                 .thenComparing(b -> b.width().orElse(0)));
   }
 
-  private static Optional<Board> chosen(Givens givens, Shop shop, String species) {
-    return givens
+  private static Optional<Board> chosen(EffectiveInputs inputs, Shop shop, String species) {
+    return inputs
         .design()
         .boardFor("neck." + species)
         .flatMap(shop::board)
@@ -126,7 +126,7 @@ public record NeckRips(
    * The ids without a wood in them tell of the tightest plan: the one that misses most, or has
    * least to spare. Of strips that are all sawn there is nothing to tell.
    */
-  private static void tightest(List<RipPlan> plans, Ledger ledger) {
+  private static void tightest(List<RipPlan> plans, ValueRegistry registry) {
     if (sawn(plans)) {
       return;
     }
@@ -137,13 +137,13 @@ public record NeckRips(
                 Comparator.comparingDouble((RipPlan p) -> p.missing().value())
                     .thenComparing(p -> p.need().value() - p.from().value()))
             .orElse(plans.get(0));
-    again(ledger, "rip.rough", tight.rough(), "");
-    again(ledger, "rip.need", tight.need(), "");
+    again(registry, "rip.rough", tight.rough(), "");
+    again(registry, "rip.need", tight.need(), "");
     if (tight.from() != null) {
       if (tight.most() != null) {
-        again(ledger, "rip.strips", tight.most(), ", " + tight.wood().name());
+        again(registry, "rip.strips", tight.most(), ", " + tight.wood().name());
       }
-      again(ledger, "rip.short", tight.missing(), "");
+      again(registry, "rip.short", tight.missing(), "");
     }
   }
 
@@ -156,8 +156,8 @@ public record NeckRips(
     return sawn(plans);
   }
 
-  private static void again(Ledger ledger, String id, Value worked, String more) {
-    ledger.put(worked.as(new ValueKey(id, worked.label() + more, worked.quantity())));
+  private static void again(ValueRegistry registry, String id, Value worked, String more) {
+    registry.put(worked.as(new ValueKey(id, worked.label() + more, worked.quantity())));
   }
 
   /** Id of the width of the board that a strip is sawn from; empty while nobody knows it. */

@@ -26,7 +26,7 @@ final class Nesting {
     double high = shape.bounds().high() - shape.bounds().low() + kerf;
     for (int i = 0; i < HALVINGS; i++) {
       double middle = (low + high) / 2;
-      Outline moved = turned.moved(0, middle);
+      Outline moved = turned.translate(0, middle);
       boolean clear =
           !shape.overlaps(moved)
               && shape.distance(moved) >= kerf - Precision.SAME

@@ -6,7 +6,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.Text;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Planer;
 
 /**
@@ -17,12 +17,12 @@ public final class PlanerAdvice {
   private PlanerAdvice() {}
 
   /** What is to be said, what stops first. */
-  public static List<Finding> of(Givens givens, Planer planer) {
-    double length = givens.get(BlankDecisions.MILL_LENGTH).value();
-    double width = givens.get(BlankDecisions.MILL_WIDTH).value();
-    double to = givens.get(BlankDecisions.MILL_TO).value();
-    double from = givens.get(BlankDecisions.MILL_FROM).value();
-    double bite = givens.get(BlankDecisions.MILL_BITE).value();
+  public static List<Finding> of(EffectiveInputs inputs, Planer planer) {
+    double length = inputs.get(BlankDecisions.MILL_LENGTH).value();
+    double width = inputs.get(BlankDecisions.MILL_WIDTH).value();
+    double to = inputs.get(BlankDecisions.MILL_TO).value();
+    double from = inputs.get(BlankDecisions.MILL_FROM).value();
+    double bite = inputs.get(BlankDecisions.MILL_BITE).value();
     Findings all = new Findings(Topic.PLANER);
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {

@@ -1,15 +1,15 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 
 /**
@@ -30,18 +30,18 @@ public record ResawPlan(
     Optional<Value> missing,
     Optional<Value> thinner) {
 
-  static ResawPlan of(Givens givens, Optional<Board> board, Ledger ledger) {
-    Value top = givens.get(BodyDecisions.BODY_TOP);
-    Value allowance = givens.get(BlankDecisions.RESAW_ALLOWANCE);
-    Value kerf = givens.get(BlankDecisions.RESAW_KERF);
-    Value leaf = ledger.put(BlankKeys.RESAW_ROUGH, "t + 2 · q", in("t", top), in("q", allowance));
-    Value need = ledger.put(BlankKeys.RESAW_NEED, "2 · r + k", in("r", leaf), in("k", kerf));
+  static ResawPlan of(EffectiveInputs inputs, Optional<Board> board, ValueRegistry registry) {
+    Value top = inputs.get(BodyDecisions.BODY_TOP);
+    Value allowance = inputs.get(BlankDecisions.RESAW_ALLOWANCE);
+    Value kerf = inputs.get(BlankDecisions.RESAW_KERF);
+    Value leaf = registry.put(BlankKeys.RESAW_ROUGH, "t + 2 · q", in("t", top), in("q", allowance));
+    Value need = registry.put(BlankKeys.RESAW_NEED, "2 · r + k", in("r", leaf), in("k", kerf));
     Optional<Value> thickness =
         board
             .filter(b -> b.thickness().isPresent())
             .map(
                 b ->
-                    Known.of(
+                    TableValue.of(
                         "board." + b.id() + ".thickness",
                         "Thickness of board " + b.id(),
                         b.thickness().getAsDouble(),
@@ -53,7 +53,7 @@ public record ResawPlan(
         need,
         thickness.map(
             b ->
-                ledger.put(
+                registry.put(
                     BlankKeys.RESAW_LEAVES,
                     "floor((B + k) / (r + k))",
                     in("B", b),
@@ -61,18 +61,18 @@ public record ResawPlan(
                     in("r", leaf))),
         thickness.map(
             b ->
-                ledger.put(
+                registry.put(
                     BlankKeys.RESAW_SHORT, "max(0, need − B)", in("need", need), in("B", b))),
-        thinner(givens, ledger));
+        thinner(inputs, registry));
   }
 
-  private static Optional<Value> thinner(Givens givens, Ledger ledger) {
-    Value first = givens.get(BodyDecisions.TOP_LEAF_1);
-    Value second = givens.get(BodyDecisions.TOP_LEAF_2);
+  private static Optional<Value> thinner(EffectiveInputs inputs, ValueRegistry registry) {
+    Value first = inputs.get(BodyDecisions.TOP_LEAF_1);
+    Value second = inputs.get(BodyDecisions.TOP_LEAF_2);
     if (first.value() == 0 || second.value() == 0) {
       return Optional.empty();
     }
     return Optional.of(
-        ledger.put(BlankKeys.RESAW_LEAF_THICKNESS, "min(a, b)", in("a", first), in("b", second)));
+        registry.put(BlankKeys.RESAW_LEAF_THICKNESS, "min(a, b)", in("a", first), in("b", second)));
   }
 }

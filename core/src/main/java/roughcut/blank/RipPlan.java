@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.PartDecisions;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 import roughcut.shop.Species;
 
@@ -24,7 +24,7 @@ import roughcut.shop.Species;
  * @param roughs what each takes of the board's width, mm, in the same order
  * @param thicks what each takes of the board's thickness, mm
  * @param done numbers of the strips that are cut already
- * @param unnoted those of them of which nobody noted which board they were sawn off
+ * @param notRecorded those of them of which nobody noted which board they were sawn off
  * @param from the width there is to rip from, after jointing the first edge; null while it isn't
  *     known
  * @param need width that the strips and the kerfs between them take
@@ -40,7 +40,7 @@ public record RipPlan(
     List<Double> roughs,
     List<Double> thicks,
     List<Integer> done,
-    List<Integer> unnoted,
+    List<Integer> notRecorded,
     Value from,
     Value rough,
     Value need,
@@ -104,15 +104,16 @@ public record RipPlan(
    * @param nth which share of this wood it is, 1 first
    */
   static RipPlan of(
-      Givens givens,
+      EffectiveInputs inputs,
       Species wood,
       RipShare share,
       int nth,
       RipShare.Sizes sizes,
       BlankTree tree,
       Optional<Outline> nested,
-      Basis basis,
-      Ledger ledger) {
-    return new RipPlanning(givens, wood, share, nth, sizes, tree, ledger).plan(nested, basis);
+      Provenance provenance,
+      ValueRegistry registry) {
+    return new RipPlanning(inputs, wood, share, nth, sizes, tree, registry)
+        .plan(nested, provenance);
   }
 }

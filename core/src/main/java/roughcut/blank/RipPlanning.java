@@ -1,8 +1,8 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,25 +13,25 @@ import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 import roughcut.shop.Species;
 
 /** Works one {@link RipPlan} out: the strips of one wood that come from one board. */
 final class RipPlanning {
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final Species wood;
   private final RipShare share;
   private final int nth;
   private final RipShare.Sizes sizes;
   private final BlankTree tree;
-  private final Ledger ledger;
+  private final ValueRegistry registry;
   private final String prefix;
   private final Value kerf;
   private final Value allowance;
@@ -40,29 +40,29 @@ final class RipPlanning {
   private final List<Strip> stack;
 
   RipPlanning(
-      Givens givens,
+      EffectiveInputs inputs,
       Species wood,
       RipShare share,
       int nth,
       RipShare.Sizes sizes,
       BlankTree tree,
-      Ledger ledger) {
-    this.givens = givens;
+      ValueRegistry registry) {
+    this.inputs = inputs;
     this.wood = wood;
     this.share = share;
     this.nth = nth;
     this.sizes = sizes;
     this.tree = tree;
-    this.ledger = ledger;
+    this.registry = registry;
     this.prefix = "rip." + wood.id() + "." + (nth > 1 ? nth + "." : "");
-    this.kerf = givens.get(Decisions.SAW_KERF);
-    this.allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
-    this.jointing = givens.get(BlankDecisions.JOINTING);
-    this.copies = givens.get(BlankDecisions.NECK_COPIES);
-    this.stack = givens.neckStrips();
+    this.kerf = inputs.get(Decisions.SAW_KERF);
+    this.allowance = inputs.get(BlankDecisions.SAW_ALLOWANCE);
+    this.jointing = inputs.get(BlankDecisions.JOINTING);
+    this.copies = inputs.get(BlankDecisions.NECK_COPIES);
+    this.stack = inputs.neckStrips();
   }
 
-  RipPlan plan(Optional<Outline> nested, Basis basis) {
+  RipPlan plan(Optional<Outline> nested, Provenance provenance) {
     List<Integer> open = share.open();
     List<Value> widths = new ArrayList<>();
     for (int i = 0; i < open.size(); i++) {
@@ -74,7 +74,7 @@ final class RipPlanning {
     boolean pieces = nested.isPresent() && copies.value() > 1 && !open.isEmpty();
     Value need =
         pieces
-            ? nested(nested.get(), basis)
+            ? nested(nested.get(), provenance)
             : share.onEdge() ? onEdge(rough) : sideBySide(open, widths);
     fences(open, widths, rough);
     Optional<Value> width = width();
@@ -99,7 +99,7 @@ final class RipPlanning {
     Value most =
         widths.isEmpty()
             ? null
-            : ledger.put(
+            : registry.put(
                 prefix + "strips",
                 "Strips of that width from the board",
                 COUNT,
@@ -109,14 +109,14 @@ final class RipPlanning {
                 in("r", rough));
     Value missing =
         pieces || cuts.rows() == 1 && cuts.clear()
-            ? ledger.put(
+            ? registry.put(
                 prefix + "short",
                 wood.name() + " missing for the " + (pieces ? "necks" : "strips"),
                 LENGTH,
                 "max(0, need − B)",
                 in("need", need),
                 in("B", there))
-            : ledger.find(
+            : registry.find(
                 prefix + "short",
                 wood.name() + " missing for the strips",
                 LENGTH,
@@ -155,14 +155,14 @@ final class RipPlanning {
   /** What is left of the width when strips are off it, each with the saw's kerf. */
   private Value rest(Value whole, RipLayout.Strips off) {
     Value gone =
-        Found.of(
+        SearchedValue.of(
             prefix + "sawn-off",
             "Strips that are sawn off it, with their kerfs",
             off.rough().stream().mapToDouble(r -> r + kerf.value()).sum(),
             LENGTH,
             "found as the sum of their rough widths and a kerf each",
-            Basis.of(kerf, allowance, jointing, tree.depth()).and(sizes.basis()));
-    return ledger.put(
+            Provenance.of(kerf, allowance, jointing, tree.depth()).and(sizes.provenance()));
+    return registry.put(
         prefix + "rest",
         "Width to rip from, less what is sawn off",
         LENGTH,
@@ -173,26 +173,26 @@ final class RipPlanning {
 
   private Value rough(List<Value> widths) {
     if (share.onEdge()) {
-      return ledger.put(
+      return registry.put(
           prefix + "rough",
           "Rough strip of " + wood.name() + ", its depth from the board's width",
           LENGTH,
           "D + 2 · max(0, p − f)",
           in("D", tree.depth()),
           in("p", allowance),
-          in("f", givens.get(BlankDecisions.FLATTENING)));
+          in("f", inputs.get(BlankDecisions.FLATTENING)));
     }
     Value widest =
         widths.isEmpty()
-            ? Known.of(BlankKeys.STRIP, 0, "no strip is open")
-            : Found.of(
+            ? TableValue.of(BlankKeys.STRIP, 0, "no strip is open")
+            : SearchedValue.of(
                 prefix + "widest",
                 "Widest of the strips",
                 widths.stream().mapToDouble(Value::value).max().orElseThrow(),
                 LENGTH,
                 "found among the strips",
-                Basis.of(widths));
-    return ledger.put(
+                Provenance.of(widths));
+    return registry.put(
         prefix + "rough",
         "Rough strip, the widest of " + wood.name(),
         LENGTH,
@@ -202,24 +202,24 @@ final class RipPlanning {
   }
 
   /** Width that necks from one piece take, each turned end for end into the one before it. */
-  private Value nested(Outline neck, Basis basis) {
+  private Value nested(Outline neck, Provenance provenance) {
     Value own =
-        Found.of(
+        SearchedValue.of(
             prefix + "neck-width",
             "One neck, sawn outside its outline",
             neck.bounds().high(),
             LENGTH,
             "found at the outline, with the saw beside it",
-            basis);
+            provenance);
     Value step =
-        Found.of(
+        SearchedValue.of(
             prefix + "neck-step",
             "The next one further across, turned, with the kerf",
             Nesting.step(neck, tree.length().value(), kerf.value()),
             LENGTH,
             "least step at which two clear each other",
-            basis.with(kerf));
-    return ledger.put(
+            provenance.with(kerf));
+    return registry.put(
         prefix + "need",
         "Width of " + wood.name() + " that the necks need, nested",
         LENGTH,
@@ -239,10 +239,10 @@ final class RipPlanning {
       String plain = "rip." + wood.id() + ".strip." + strip;
       // Of several necks' strips, one may come from two boards, flat from one and on edge from the
       // other.
-      boolean other = ledger.values().containsKey(plain);
+      boolean other = registry.values().containsKey(plain);
       String id = other ? prefix + "strip." + strip : plain;
       Value rough = share.onEdge() ? onEdge : own(id, strip, widths.get(i));
-      ledger.put(
+      registry.put(
           id,
           "Strip "
               + strip
@@ -257,8 +257,8 @@ final class RipPlanning {
   }
 
   private Value own(String id, int strip, Value width) {
-    if (RipShare.opens(givens, strip)) {
-      return Worked.of(
+    if (RipShare.opens(inputs, strip)) {
+      return ComputedValue.of(
           id + ".rough",
           "Strip, the planing of both faces, and the joint of the opened blank",
           LENGTH,
@@ -267,7 +267,7 @@ final class RipPlanning {
           in("p", allowance),
           in("j", jointing));
     }
-    return Worked.of(
+    return ComputedValue.of(
         id + ".rough",
         "Strip and the planing of both faces",
         LENGTH,
@@ -279,14 +279,14 @@ final class RipPlanning {
   /** What a strip is where it is widest: at the thicker end, and where it swells. */
   private Value widest(int number) {
     Strip strip = stack.get(number - 1);
-    Value nut = givens.get(PartDecisions.stripThickness(number));
+    Value nut = inputs.get(PartDecisions.stripThickness(number));
     if (!strip.tapered() && strip.bow() == 0) {
       return nut;
     }
     boolean middle = 2 * number - 1 == stack.size();
-    Value heel = strip.tapered() ? givens.get(PartDecisions.stripHeelThickness(number)) : nut;
-    Value bow = givens.get(PartDecisions.stripBow(number));
-    return ledger.put(
+    Value heel = strip.tapered() ? inputs.get(PartDecisions.stripHeelThickness(number)) : nut;
+    Value bow = inputs.get(PartDecisions.stripBow(number));
+    return registry.put(
         "neck.strip." + number + ".widest",
         "Strip " + number + " where it is widest",
         LENGTH,
@@ -297,39 +297,39 @@ final class RipPlanning {
   }
 
   private Value onEdge(Value rough) {
-    return ledger.put(
+    return registry.put(
         prefix + "need",
         "Width of " + wood.name() + " that the strips need, on edge",
         LENGTH,
         "r · n + k · max(0, n − 1)",
         in("r", rough),
-        in("n", Known.of(BlankKeys.STRIPS, share.open().size(), "counted")),
+        in("n", TableValue.of(BlankKeys.STRIPS, share.open().size(), "counted")),
         in("k", kerf));
   }
 
   private Value sideBySide(List<Integer> open, List<Value> widths) {
-    List<Worked.Input> inputs = new ArrayList<>();
+    List<ComputedValue.Input> terms = new ArrayList<>();
     for (int i = 0; i < open.size(); i++) {
       long copy = 1 + open.subList(0, i).stream().filter(open.get(i)::equals).count();
-      inputs.add(in("t_" + open.get(i) + (copy > 1 ? "_" + copy : ""), widths.get(i)));
+      terms.add(in("t_" + open.get(i) + (copy > 1 ? "_" + copy : ""), widths.get(i)));
     }
     String sum =
         open.isEmpty()
             ? "0"
-            : inputs.stream().map(Worked.Input::symbol).collect(Collectors.joining(" + "));
-    inputs.add(in("p", allowance));
-    inputs.add(in("k", kerf));
-    inputs.add(in("n", Known.of(BlankKeys.STRIPS, open.size(), "counted")));
-    long joints = open.stream().filter(n -> RipShare.opens(givens, n)).count();
+            : terms.stream().map(ComputedValue.Input::symbol).collect(Collectors.joining(" + "));
+    terms.add(in("p", allowance));
+    terms.add(in("k", kerf));
+    terms.add(in("n", TableValue.of(BlankKeys.STRIPS, open.size(), "counted")));
+    long joints = open.stream().filter(n -> RipShare.opens(inputs, n)).count();
     if (joints > 0) {
-      inputs.add(in("j", jointing));
+      terms.add(in("j", jointing));
     }
-    return ledger.put(
+    return registry.put(
         prefix + "need",
         "Width of " + wood.name() + " that the strips need",
         LENGTH,
         sum + " + 2 · p · n + k · max(0, n − 1)" + (joints == 0 ? "" : " + " + joints + " · j"),
-        inputs.toArray(Worked.Input[]::new));
+        terms.toArray(ComputedValue.Input[]::new));
   }
 
   /**
@@ -337,7 +337,7 @@ final class RipPlanning {
    * edge; empty when nobody knows it.
    */
   private Optional<Value> width() {
-    Value left = givens.get(PartDecisions.widthLeft(wood.id()));
+    Value left = inputs.get(PartDecisions.widthLeft(wood.id()));
     if (left.value() > 0 && nth == 1) {
       return Optional.of(left);
     }
@@ -346,19 +346,19 @@ final class RipPlanning {
       return Optional.empty();
     }
     Value width =
-        ledger.put(
+        registry.put(
             RipShare.widthId(board.get().id()),
             "Width of board " + board.get().id(),
             LENGTH,
             "W",
             in(
                 "W",
-                Known.of(
+                TableValue.of(
                     BlankKeys.BOARD_LABEL,
                     board.get().width().getAsDouble(),
                     "the board's label")));
     return Optional.of(
-        ledger.put(
+        registry.put(
             prefix + "from",
             "Width to rip from, first edge jointed",
             LENGTH,

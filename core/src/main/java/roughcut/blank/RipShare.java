@@ -12,11 +12,11 @@ import roughcut.design.Decisions;
 import roughcut.design.OperationId;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
-import roughcut.measure.Basis;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Done;
-import roughcut.record.Givens;
+import roughcut.record.DoneOperation;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
 
 /**
@@ -51,35 +51,35 @@ record RipShare(
 
   /** What strips of a stack measure before they are planed, mm. */
   static final class Sizes {
-    private final Givens givens;
+    private final EffectiveInputs inputs;
     private final List<Strip> stack;
     private final double allowance;
     private final double flattening;
     private final double depth;
     private final double length;
 
-    Sizes(Givens givens, BlankTree tree) {
-      this.givens = givens;
-      this.stack = givens.neckStrips();
-      this.allowance = givens.get(BlankDecisions.SAW_ALLOWANCE).value();
-      this.flattening = givens.get(BlankDecisions.FLATTENING).value();
+    Sizes(EffectiveInputs inputs, BlankTree tree) {
+      this.inputs = inputs;
+      this.stack = inputs.neckStrips();
+      this.allowance = inputs.get(BlankDecisions.SAW_ALLOWANCE).value();
+      this.flattening = inputs.get(BlankDecisions.FLATTENING).value();
       this.depth = tree.depth().value();
       this.length = tree.length().value();
     }
 
     /** All that sizes them. */
-    Basis basis() {
+    Provenance provenance() {
       List<Value> all = new ArrayList<>();
       for (int i = 1; i <= stack.size(); i++) {
-        all.add(givens.get(PartDecisions.stripThickness(i)));
+        all.add(inputs.get(PartDecisions.stripThickness(i)));
         if (stack.get(i - 1).tapered()) {
-          all.add(givens.get(PartDecisions.stripHeelThickness(i)));
+          all.add(inputs.get(PartDecisions.stripHeelThickness(i)));
         }
         if (stack.get(i - 1).bow() > 0) {
-          all.add(givens.get(PartDecisions.stripBow(i)));
+          all.add(inputs.get(PartDecisions.stripBow(i)));
         }
       }
-      return Basis.of(all);
+      return Provenance.of(all);
     }
 
     private double thick(int number) {
@@ -92,18 +92,18 @@ record RipShare(
     double across(int number, boolean onEdge) {
       return onEdge
           ? depth + 2 * Math.max(0, allowance - flattening)
-          : thick(number) + 2 * allowance + jointed(givens, number);
+          : thick(number) + 2 * allowance + jointed(inputs, number);
     }
 
     /** What it takes of a board's thickness. */
     double through(int number, boolean onEdge) {
-      return onEdge ? thick(number) + 2 * flattening + jointed(givens, number) : depth;
+      return onEdge ? thick(number) + 2 * flattening + jointed(inputs, number) : depth;
     }
 
     /** Whether it was noted which board a strip was sawn off. */
     boolean noted(int number) {
-      return givens
-          .cutAt(Done.stripSawn(number))
+      return inputs
+          .cutAt(DoneOperation.stripSawn(number))
           .filter(cut -> cut.keySet().stream().anyMatch(BOARD.asMatchPredicate()))
           .isPresent();
     }
@@ -113,8 +113,8 @@ record RipShare(
       return done.stream()
           .filter(
               n ->
-                  givens
-                      .cutAt(Done.stripSawn(n))
+                  inputs
+                      .cutAt(DoneOperation.stripSawn(n))
                       .map(cut -> cut.get(widthId(board.id())))
                       .filter(w -> Math.abs(w - board.width().orElse(0)) < Precision.NEAR)
                       .isPresent())
@@ -125,7 +125,7 @@ record RipShare(
     List<Integer> done(String species) {
       return IntStream.rangeClosed(1, stack.size())
           .filter(n -> stack.get(n - 1).species().equals(species))
-          .filter(n -> givens.done(OperationId.stripSawn(n)))
+          .filter(n -> inputs.done(OperationId.stripSawn(n)))
           .boxed()
           .toList();
     }
@@ -133,9 +133,9 @@ record RipShare(
     /** What strips took of a board from its jointed edge on; empty where none did. */
     Optional<BoardLayout.Gone> gone(Board board) {
       List<Integer> off = off(board, done(board.species()));
-      double kerf = givens.get(Decisions.SAW_KERF).value();
+      double kerf = inputs.get(Decisions.SAW_KERF).value();
       double wide =
-          givens.get(BlankDecisions.JOINTING).value()
+          inputs.get(BlankDecisions.JOINTING).value()
               + off.stream().mapToDouble(n -> across(n, false) + kerf).sum();
       return off.isEmpty()
           ? Optional.empty()
@@ -151,7 +151,7 @@ record RipShare(
       double thick = board.thickness().getAsDouble();
       List<Integer> fit =
           open.stream().filter(n -> through(n, onEdge) <= thick + Precision.NEAR).toList();
-      double jointing = givens.get(BlankDecisions.JOINTING).value();
+      double jointing = inputs.get(BlankDecisions.JOINTING).value();
       RipLayout layout =
           RipLayout.of(
               Optional.of(board),
@@ -160,7 +160,7 @@ record RipShare(
               jointing,
               strips(fit, onEdge),
               strips(off(board, done), onEdge),
-              givens.get(Decisions.SAW_KERF).value(),
+              inputs.get(Decisions.SAW_KERF).value(),
               length);
       return layout.cuts().stream().map(RipLayout.Cut::strip).toList();
     }
@@ -171,13 +171,13 @@ record RipShare(
   }
 
   /** Leaves of an opened blank are joined at the first strip's outer face, which is shot for it. */
-  static double jointed(Givens givens, int number) {
-    return opens(givens, number) ? givens.get(BlankDecisions.JOINTING).value() : 0;
+  static double jointed(EffectiveInputs inputs, int number) {
+    return opens(inputs, number) ? inputs.get(BlankDecisions.JOINTING).value() : 0;
   }
 
   /** Whether a strip's outer face becomes the joint of an opened blank. */
-  static boolean opens(Givens givens, int number) {
-    return number == 1 && !givens.design().neckSteps(BlankStep.Kind.OPENED).isEmpty();
+  static boolean opens(EffectiveInputs inputs, int number) {
+    return number == 1 && !inputs.design().neckSteps(BlankStep.Kind.OPENED).isEmpty();
   }
 
   /**
@@ -187,17 +187,21 @@ record RipShare(
    * @param others that may be taken besides; tried only where no board alone is enough
    */
   static List<RipShare> of(
-      Givens givens, Sizes sizes, String species, Optional<Board> first, List<Board> others) {
+      EffectiveInputs inputs,
+      Sizes sizes,
+      String species,
+      Optional<Board> first,
+      List<Board> others) {
     List<Integer> open = new ArrayList<>();
     List<Integer> done = sizes.done(species);
-    List<Strip> stack = givens.neckStrips();
-    int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
+    List<Strip> stack = inputs.neckStrips();
+    int copies = (int) inputs.get(BlankDecisions.NECK_COPIES).value();
     for (int i = 1; i <= stack.size(); i++) {
       if (stack.get(i - 1).species().equals(species) && !done.contains(i)) {
         open.addAll(Collections.nCopies(copies, i));
       }
     }
-    boolean piece = stack.size() == 1 && givens.design().neckSteps().isEmpty();
+    boolean piece = stack.size() == 1 && inputs.design().neckSteps().isEmpty();
     if (first.isEmpty() || piece) {
       return List.of(new RipShare(first, false, open, done, List.of()));
     }

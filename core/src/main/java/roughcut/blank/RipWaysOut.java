@@ -11,11 +11,11 @@ import roughcut.design.NumberDecision;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Text;
+import roughcut.measure.ValueRegistry;
 import roughcut.record.Build;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Proposal;
 import roughcut.shop.Board;
 import roughcut.shop.Saw;
@@ -87,7 +87,8 @@ public final class RipWaysOut {
    */
   private boolean works(Build candidate, String other) {
     NeckRips rips = rips(candidate);
-    double width = new Givens(candidate).neckStrips().stream().mapToDouble(Strip::thickness).sum();
+    double width =
+        new EffectiveInputs(candidate).neckStrips().stream().mapToDouble(Strip::thickness).sum();
     return width / 2 >= halfNeeded
         && rips.plans().stream()
             .filter(p -> p.species().equals(plan.species()) || p.species().equals(other))
@@ -96,8 +97,8 @@ public final class RipWaysOut {
 
   /** The plans of a candidate, whose strips may be of another depth. */
   private NeckRips rips(Build candidate) {
-    Givens givens = new Givens(candidate);
-    return NeckRips.of(givens, shop, tree.of(givens), nested, Basis.NONE, new Ledger());
+    EffectiveInputs inputs = new EffectiveInputs(candidate);
+    return NeckRips.of(inputs, shop, tree.of(inputs), nested, Provenance.NONE, new ValueRegistry());
   }
 
   /** Whether this wood's strips come out of its board's width, but not of its thickness. */
@@ -112,7 +113,7 @@ public final class RipWaysOut {
 
   /** Measured where it was, decided otherwise. */
   private double counts(NumberDecision decision) {
-    return new Givens(build).get(decision).value();
+    return new EffectiveInputs(build).get(decision).value();
   }
 
   /** A shaft as deep as the board gives, as long as the neck's back stays in it. */

@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.geometry.Outline;
-import roughcut.geometry.Roots;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.geometry.RootSearch;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 
 /**
  * What will be seen of each glue line when the neck is carved and fitted: its length on the carved
@@ -32,7 +32,7 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
    * @param halfWidth of the neck at x
    * @param seenTo from here on the pocket hides the back, or the neck ends, mm from the nut line
    * @param headFace the head from above, the break at x = 0 and the tip to the right
-   * @param basis what shapes strips, back and head
+   * @param provenance what shapes strips, back and head
    * @param veneered whether a face veneer hides the head's lines
    */
   public static List<SeenLines> of(
@@ -41,8 +41,8 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
       Value seenTo,
       Outline headFace,
       boolean veneered,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
     List<SeenLines> all = new ArrayList<>();
     for (int line = 1; line < blank.strips().size(); line++) {
       GlueFace face = blank.strips().get(line).lower();
@@ -53,20 +53,20 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
       all.add(
           new SeenLines(
               line,
-              ledger.find(
+              registry.find(
                   "seen.line." + line + ".back",
                   "Seen of glue line " + line + " on the back",
                   LENGTH,
                   back,
                   "found by following the line along the carved back",
-                  basis.with(seenTo)),
-              ledger.find(
+                  provenance.with(seenTo)),
+              registry.find(
                   "seen.line." + line + ".head",
                   "Seen of glue line " + line + " on the headstock's face",
                   LENGTH,
                   head,
                   "found by following the line along the headstock's outline",
-                  basis),
+                  provenance),
               stretches));
     }
     return all;
@@ -77,7 +77,8 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
     DoubleUnaryOperator inside = x -> halfWidth.applyAsDouble(x) - Math.abs(face.at(x));
     List<Double> ends = new ArrayList<>();
     ends.add(0.0);
-    ends.addAll(Roots.of(inside, 0, seenTo, face.straight() ? FEW_PIECES : PIECES, Precision.NEAR));
+    ends.addAll(
+        RootSearch.of(inside, 0, seenTo, face.straight() ? FEW_PIECES : PIECES, Precision.NEAR));
     ends.add(seenTo);
     List<double[]> stretches = new ArrayList<>();
     for (int i = 1; i < ends.size(); i++) {

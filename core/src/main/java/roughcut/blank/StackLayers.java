@@ -1,6 +1,6 @@
 package roughcut.blank;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -10,12 +10,12 @@ import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
-import roughcut.measure.Decided;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The strips of the neck blank as they lie side by side at last, after resawing, opening and
@@ -26,7 +26,7 @@ import roughcut.record.Givens;
  * @param widthAtHeel formula of the width at the heel's end; the same when nothing is tapered
  */
 record StackLayers(
-    List<Layer> layers, String width, String widthAtHeel, List<Worked.Input> inputs) {
+    List<Layer> layers, String width, String widthAtHeel, List<ComputedValue.Input> terms) {
   /**
    * A strip, possibly only part of its width.
    *
@@ -40,20 +40,20 @@ record StackLayers(
     }
   }
 
-  static StackLayers of(Givens givens) {
-    List<Strip> stack = givens.neckStrips();
+  static StackLayers of(EffectiveInputs inputs) {
+    List<Strip> stack = inputs.neckStrips();
     List<Layer> layers = new ArrayList<>();
-    List<Worked.Input> inputs = new ArrayList<>();
+    List<ComputedValue.Input> terms = new ArrayList<>();
     List<String> nut = new ArrayList<>();
     List<String> heel = new ArrayList<>();
     for (int i = 1; i <= stack.size(); i++) {
-      Value t = givens.get(PartDecisions.stripThickness(i));
-      inputs.add(in("t_" + i, t));
+      Value t = inputs.get(PartDecisions.stripThickness(i));
+      terms.add(in("t_" + i, t));
       nut.add("t_" + i);
       double atHeel = t.value();
       if (stack.get(i - 1).tapered()) {
-        Value u = givens.get(PartDecisions.stripHeelThickness(i));
-        inputs.add(in("u_" + i, u));
+        Value u = inputs.get(PartDecisions.stripHeelThickness(i));
+        terms.add(in("u_" + i, u));
         heel.add("u_" + i);
         atHeel = u.value();
       } else {
@@ -62,18 +62,18 @@ record StackLayers(
       layers.add(new Layer(stack.get(i - 1), i, t.value(), atHeel));
     }
     StackLayers all =
-        new StackLayers(layers, String.join(" + ", nut), String.join(" + ", heel), inputs);
+        new StackLayers(layers, String.join(" + ", nut), String.join(" + ", heel), terms);
     int number = 1;
-    for (BlankStep step : givens.design().neckSteps()) {
-      all = all.after(step, number++, givens);
+    for (BlankStep step : inputs.design().neckSteps()) {
+      all = all.after(step, number++, inputs);
     }
     return all;
   }
 
-  private StackLayers after(BlankStep step, int number, Givens givens) {
+  private StackLayers after(BlankStep step, int number, EffectiveInputs inputs) {
     return switch (step.kind()) {
       case OPENED -> opened(step, number);
-      case TURNED -> turned(givens);
+      case TURNED -> turned(inputs);
       case CAPPED, WINGED, HEEL_BLOCK -> this;
     };
   }
@@ -82,11 +82,11 @@ record StackLayers(
   private StackLayers opened(BlankStep step, int number) {
     List<Layer> next = new ArrayList<>(layers);
     Collections.reverse(next);
-    List<Worked.Input> more = new ArrayList<>(inputs);
+    List<ComputedValue.Input> more = new ArrayList<>(terms);
     String centre = "";
     if (step.thickness() >= Strip.LEAST) {
       Value c =
-          Decided.of(
+          DecidedValue.of(
               "neck.step." + number + ".thickness",
               "Centre strip",
               step.thickness(),
@@ -102,9 +102,9 @@ record StackLayers(
   }
 
   /** Sawn in two along the middle; the treble half is turned end for end where it lies. */
-  private StackLayers turned(Givens givens) {
-    Value kerf = givens.get(Decisions.SAW_KERF);
-    Value allowance = givens.get(BlankDecisions.SAW_ALLOWANCE);
+  private StackLayers turned(EffectiveInputs inputs) {
+    Value kerf = inputs.get(Decisions.SAW_KERF);
+    Value allowance = inputs.get(BlankDecisions.SAW_ALLOWANCE);
     double lost = kerf.value() / 2 + allowance.value();
     double nut = layers.stream().mapToDouble(Layer::nut).sum() / 2;
     double heel = layers.stream().mapToDouble(Layer::heel).sum() / 2;
@@ -116,7 +116,7 @@ record StackLayers(
     Collections.reverse(treble);
     List<Layer> next = new ArrayList<>(bass);
     treble.forEach(layer -> next.add(layer.turned()));
-    List<Worked.Input> more = new ArrayList<>(inputs);
+    List<ComputedValue.Input> more = new ArrayList<>(terms);
     if (more.stream().noneMatch(i -> i.symbol().equals("k"))) {
       more.add(in("k", kerf));
       more.add(in("q", allowance));

@@ -1,18 +1,18 @@
 package roughcut.blank;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.DENSITY;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Shop;
 
 /**
@@ -24,7 +24,7 @@ import roughcut.shop.Shop;
  * @param neckAt where the neck balances, from the nut line, mm
  * @param headAt where the head does
  */
-public record Weights(Value neck, Value body, double neckAt, double headAt, Basis basis) {
+public record Weights(Value neck, Value body, double neckAt, double headAt, Provenance provenance) {
   /** How finely the neck is sliced, mm. */
   private static final double SLICE = 5;
 
@@ -48,10 +48,10 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
    * @param headArea of the head seen square to its face, mm²
    * @param fretboardHeight mean height of the fretboard over the glue line at x, mm
    * @param letIn rod and bars
-   * @param basis what shapes the neck
+   * @param provenance what shapes the neck
    */
   public static Weights of(
-      Givens givens,
+      EffectiveInputs inputs,
       Shop shop,
       NeckBlank blank,
       Section section,
@@ -60,9 +60,9 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
       java.util.function.DoubleUnaryOperator fretboardHeight,
       List<LetIn> letIn,
       BodyBlank body,
-      Basis basis,
-      Ledger ledger) {
-    double heelEnd = givens.get(Decisions.HEEL_END).value();
+      Provenance provenance,
+      ValueRegistry registry) {
+    double heelEnd = inputs.get(Decisions.HEEL_END).value();
     double grams = 0;
     double moment = 0;
     double density = 0;
@@ -76,17 +76,17 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
         moment += piece * x;
       }
     }
-    double head = headArea * givens.get(Decisions.HEAD_THICKNESS).value() * density / 1e6;
+    double head = headArea * inputs.get(Decisions.HEAD_THICKNESS).value() * density / 1e6;
     double board = 0;
     double end = taper.end().value();
-    double boardDensity = BodyBlank.density(shop, givens.get(Decisions.FRETBOARD_SPECIES).word());
+    double boardDensity = BodyBlank.density(shop, inputs.get(Decisions.FRETBOARD_SPECIES).word());
     for (double x = SLICE / 2; x < end; x += SLICE) {
       double slice = Math.min(SLICE, end - (x - SLICE / 2));
       double piece = taper.width(x) * fretboardHeight.applyAsDouble(x) * slice * boardDensity / 1e6;
       board += piece;
       moment += piece * x;
     }
-    double headAt = -givens.get(Decisions.HEAD_LENGTH).value() / 2;
+    double headAt = -inputs.get(Decisions.HEAD_LENGTH).value() / 2;
     moment += head * headAt;
     double bars = 0;
     double wood = blank.strips().isEmpty() ? 0 : density;
@@ -101,47 +101,57 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
             : 0;
     double all = grams + head + board + bars;
     return new Weights(
-        neck(givens, grams, head, board, bars, basis, ledger),
-        body(shop, body, core, basis, ledger),
+        neck(inputs, grams, head, board, bars, provenance, registry),
+        body(shop, body, core, provenance, registry),
         all > 0 ? moment / all : 0,
         headAt,
-        basis);
+        provenance);
   }
 
   private static Value neck(
-      Givens givens,
+      EffectiveInputs inputs,
       double shaft,
       double head,
       double board,
       double bars,
-      Basis basis,
-      Ledger ledger) {
-    Value weighed = givens.get(BodyDecisions.NECK_WEIGHED);
+      Provenance provenance,
+      ValueRegistry registry) {
+    Value weighed = inputs.get(BodyDecisions.NECK_WEIGHED);
     if (weighed.value() > 0) {
-      return ledger.put(BlankKeys.NECK_MASS, "m", in("m", weighed));
+      return registry.put(BlankKeys.NECK_MASS, "m", in("m", weighed));
     }
-    return ledger.put(
+    return registry.put(
         BlankKeys.NECK_MASS.called("Neck with headstock and fretboard, estimated"),
         "m_s + m_h + m_f + m_r",
-        in("m_s", Found.of(BlankKeys.NECK_SHAFT_MASS, shaft, "found by adding slices up", basis)),
-        in("m_h", Found.of(BlankKeys.NECK_HEAD_MASS, head, "found by adding slices up", basis)),
+        in(
+            "m_s",
+            SearchedValue.of(
+                BlankKeys.NECK_SHAFT_MASS, shaft, "found by adding slices up", provenance)),
+        in(
+            "m_h",
+            SearchedValue.of(
+                BlankKeys.NECK_HEAD_MASS, head, "found by adding slices up", provenance)),
         in(
             "m_f",
-            Found.of(BlankKeys.NECK_FRETBOARD_MASS, board, "found by adding slices up", basis)),
-        in("m_r", Found.of(BlankKeys.NECK_BARS_MASS, bars, "found by adding them up", basis)));
+            SearchedValue.of(
+                BlankKeys.NECK_FRETBOARD_MASS, board, "found by adding slices up", provenance)),
+        in(
+            "m_r",
+            SearchedValue.of(
+                BlankKeys.NECK_BARS_MASS, bars, "found by adding them up", provenance)));
   }
 
   private static Value body(
-      Shop shop, BodyBlank body, double coreArea, Basis basis, Ledger ledger) {
+      Shop shop, BodyBlank body, double coreArea, Provenance provenance, ValueRegistry registry) {
     Value backDensity =
-        Known.of(
+        TableValue.of(
             "body.density",
             "Density of " + body.backWood().name() + "",
             BodyBlank.density(shop, body.backWood().id()),
             DENSITY,
             "the table of woods");
     Value topDensity =
-        Known.of(
+        TableValue.of(
             "body.top-density",
             "Density of " + body.topWood().name() + "",
             BodyBlank.density(shop, body.topWood().id()),
@@ -149,8 +159,9 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Basi
             "the table of woods");
     // A through-neck's core is the neck's own weight.
     Value core =
-        Found.of(BlankKeys.BODY_CORE_AREA, coreArea, "found of the blank in the body", basis);
-    return ledger.put(
+        SearchedValue.of(
+            BlankKeys.BODY_CORE_AREA, coreArea, "found of the blank in the body", provenance);
+    return registry.put(
         BlankKeys.BODY_SLAB_MASS,
         "(A − c) · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",
         in("c", core),

@@ -13,9 +13,9 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.SmallPart;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
-import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
-import roughcut.record.Givens;
+import roughcut.layout.MultiscaleLayout;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Every rough part that an instrument wants from the rack: neck strips or necks, fretboard, head
@@ -29,17 +29,17 @@ public final class WoodParts {
 
   private static final double NUT_ALLOWANCE = 5;
 
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final double trim;
   private final double flattening;
   private final double allowance;
   private final List<WoodPart> parts = new ArrayList<>();
 
-  private WoodParts(Givens givens) {
-    this.givens = givens;
-    this.trim = givens.get(BlankDecisions.END_TRIM).value();
-    this.flattening = givens.get(BlankDecisions.FLATTENING).value();
-    this.allowance = givens.get(BlankDecisions.SAW_ALLOWANCE).value();
+  private WoodParts(EffectiveInputs inputs) {
+    this.inputs = inputs;
+    this.trim = inputs.get(BlankDecisions.END_TRIM).value();
+    this.flattening = inputs.get(BlankDecisions.FLATTENING).value();
+    this.allowance = inputs.get(BlankDecisions.SAW_ALLOWANCE).value();
   }
 
   /**
@@ -48,14 +48,14 @@ public final class WoodParts {
    * @param neckShape outline of a neck sawn from one piece, from (0, 0) upwards, trim included
    */
   public static List<WoodPart> of(
-      Givens givens,
+      EffectiveInputs inputs,
       BlankTree tree,
       NeckRips rips,
       HeadWings wings,
       FretboardTaper taper,
       BodyBlank body,
       Outline neckShape) {
-    WoodParts all = new WoodParts(givens);
+    WoodParts all = new WoodParts(inputs);
     all.neck(tree, rips, neckShape);
     all.steps(tree);
     all.wing("bass", wings.bass().value());
@@ -79,11 +79,11 @@ public final class WoodParts {
   }
 
   private void neck(BlankTree tree, NeckRips rips, Outline neckShape) {
-    List<Strip> stack = givens.neckStrips();
+    List<Strip> stack = inputs.neckStrips();
     double length = tree.length().value();
     double depth = tree.depth().value();
-    int copies = (int) givens.get(BlankDecisions.NECK_COPIES).value();
-    if (stack.size() == 1 && givens.design().neckSteps().isEmpty()) {
+    int copies = (int) inputs.get(BlankDecisions.NECK_COPIES).value();
+    if (stack.size() == 1 && inputs.design().neckSteps().isEmpty()) {
       for (int copy = 1; copy <= copies; copy++) {
         parts.add(
             new WoodPart(
@@ -120,7 +120,7 @@ public final class WoodParts {
 
   private void steps(BlankTree tree) {
     int number = 1;
-    for (BlankStep step : givens.design().neckSteps()) {
+    for (BlankStep step : inputs.design().neckSteps()) {
       String id = "neck.step." + number++;
       double length = tree.length().value();
       double own = step.length() > 0 ? step.length() + 2 * trim : length;
@@ -154,16 +154,16 @@ public final class WoodParts {
 
   private void wing(String side, double width) {
     if (width > 0) {
-      List<Strip> strips = givens.neckStrips();
+      List<Strip> strips = inputs.neckStrips();
       Strip outer = strips.get(side.equals("bass") ? 0 : strips.size() - 1);
       add(
           "head.wing." + side,
           "head wing, " + side,
           Use.HEAD_WING,
           outer.species(),
-          givens.get(Decisions.HEAD_LENGTH).value() + trim,
+          inputs.get(Decisions.HEAD_LENGTH).value() + trim,
           width + 2 * allowance,
-          givens.get(Decisions.HEAD_THICKNESS).value() + 2 * flattening);
+          inputs.get(Decisions.HEAD_THICKNESS).value() + 2 * flattening);
     }
   }
 
@@ -174,11 +174,11 @@ public final class WoodParts {
         "fretboard",
         "fretboard",
         Use.FRETBOARD,
-        givens.get(Decisions.FRETBOARD_SPECIES).word(),
-        end - taper.headmost(0, Fan.of(givens).slant(0)) + NUT_ALLOWANCE + 2 * trim,
+        inputs.get(Decisions.FRETBOARD_SPECIES).word(),
+        end - taper.headmost(0, MultiscaleLayout.of(inputs).slant(0)) + NUT_ALLOWANCE + 2 * trim,
         widest + 2 * FLUSHING,
-        givens.get(Decisions.FRETBOARD_THICKNESS).value()
-            + givens.get(FretboardDecisions.SANDING).value()
+        inputs.get(Decisions.FRETBOARD_THICKNESS).value()
+            + inputs.get(FretboardDecisions.SANDING).value()
             + flattening);
   }
 
@@ -188,7 +188,7 @@ public final class WoodParts {
     String wood = body.backWood().id();
     if (body.winged()) {
       double more =
-          givens.get(BodyDecisions.BODY_TRIM).value() + flattening - tree.root().width() / 2;
+          inputs.get(BodyDecisions.BODY_TRIM).value() + flattening - tree.root().width() / 2;
       double bass = Math.max(1, more - body.outline().bounds().low());
       double treble = Math.max(1, more + body.outline().bounds().high());
       add("body.wing.bass", "body wing, bass", Use.BODY_WING, wood, length, bass, thickness);
@@ -212,7 +212,7 @@ public final class WoodParts {
 
   private List<WoodPart> bodyStrips(double length, BodyBlank body) {
     List<WoodPart> all = new ArrayList<>();
-    for (Strip strip : givens.bodyStrips()) {
+    for (Strip strip : inputs.bodyStrips()) {
       int number = all.size() + 1;
       double width = strip.thickness() + 2 * allowance;
       all.add(
@@ -265,7 +265,7 @@ public final class WoodParts {
   }
 
   private void small() {
-    for (SmallPart small : givens.design().smallParts()) {
+    for (SmallPart small : inputs.design().smallParts()) {
       parts.add(
           new WoodPart(
               "small." + small.name(),

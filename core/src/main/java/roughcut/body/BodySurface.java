@@ -12,10 +12,10 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Basis;
+import roughcut.measure.Provenance;
 import roughcut.part.BodyState;
 import roughcut.part.BodyWork;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Top and back of the body as heights over the plan: a flat slab, less round-overs, arm, belly and
@@ -42,19 +42,19 @@ public record BodySurface(
     double to,
     double overTop,
     double overBack,
-    Basis basis) {
+    Provenance provenance) {
   public BodySurface {
     contours = List.copyOf(contours);
   }
 
-  public static BodySurface of(Givens givens, FretLayout frets, BodyOutline outline) {
-    Givens.Watched<BodySurface> own = givens.watched(() -> shaped(givens, frets, outline));
-    return own.made().on(own.asked().and(outline.basis()).with(frets.scale()));
+  public static BodySurface of(EffectiveInputs inputs, FretLayout frets, BodyOutline outline) {
+    EffectiveInputs.Watched<BodySurface> own = inputs.tracked(() -> shaped(inputs, frets, outline));
+    return own.made().on(own.asked().and(outline.provenance()).with(frets.scale()));
   }
 
   /** What its heights hang on, anywhere over the plan: nothing while it is a slab. */
-  public Basis heights() {
-    return flat() ? Basis.NONE : basis;
+  public Provenance heights() {
+    return flat() ? Provenance.NONE : provenance;
   }
 
   /**
@@ -76,10 +76,10 @@ public record BodySurface(
         to,
         state.on(BodyFace.TOP),
         state.on(BodyFace.BACK),
-        basis.with(state.stock(), state.outside()));
+        provenance.with(state.stock(), state.outside()));
   }
 
-  private BodySurface on(Basis shaping) {
+  private BodySurface on(Provenance shaping) {
     return new BodySurface(
         edge,
         thickness,
@@ -97,11 +97,11 @@ public record BodySurface(
         shaping);
   }
 
-  private static BodySurface shaped(Givens givens, FretLayout frets, BodyOutline outline) {
+  private static BodySurface shaped(EffectiveInputs inputs, FretLayout frets, BodyOutline outline) {
     List<Contour> contours = new ArrayList<>();
-    double arm = value(givens, SurfaceDecisions.ARM_DEPTH);
+    double arm = value(inputs, SurfaceDecisions.ARM_DEPTH);
     if (arm > 0) {
-      double turn = value(givens, SurfaceDecisions.ARM_TURN);
+      double turn = value(inputs, SurfaceDecisions.ARM_TURN);
       contours.add(
           new Contour(
               Contour.Kind.ARM,
@@ -109,12 +109,12 @@ public record BodySurface(
               outermost(outline, turn),
               way(turn),
               arm,
-              value(givens, SurfaceDecisions.ARM_REACH),
+              value(inputs, SurfaceDecisions.ARM_REACH),
               0));
     }
-    double belly = value(givens, SurfaceDecisions.BELLY_DEPTH);
+    double belly = value(inputs, SurfaceDecisions.BELLY_DEPTH);
     if (belly > 0) {
-      double turn = value(givens, SurfaceDecisions.BELLY_TURN);
+      double turn = value(inputs, SurfaceDecisions.BELLY_TURN);
       Point waist = waist(outline, turn);
       contours.add(
           new Contour(
@@ -123,10 +123,10 @@ public record BodySurface(
               waist,
               way(turn),
               belly,
-              value(givens, SurfaceDecisions.BELLY_REACH),
-              value(givens, SurfaceDecisions.BELLY_LENGTH)));
+              value(inputs, SurfaceDecisions.BELLY_REACH),
+              value(inputs, SurfaceDecisions.BELLY_LENGTH)));
     }
-    double heel = value(givens, SurfaceDecisions.HEEL_CARVE_DEPTH);
+    double heel = value(inputs, SurfaceDecisions.HEEL_CARVE_DEPTH);
     if (heel > 0) {
       List<Point> p = outline.shape().corners();
       contours.add(
@@ -134,30 +134,30 @@ public record BodySurface(
               Contour.Kind.HEEL,
               BodyFace.BACK,
               p.get(p.size() - 1),
-              way(value(givens, SurfaceDecisions.HEEL_CARVE_TURN)),
+              way(value(inputs, SurfaceDecisions.HEEL_CARVE_TURN)),
               heel,
-              value(givens, SurfaceDecisions.HEEL_CARVE_REACH),
-              value(givens, SurfaceDecisions.HEEL_CARVE_LENGTH)));
+              value(inputs, SurfaceDecisions.HEEL_CARVE_REACH),
+              value(inputs, SurfaceDecisions.HEEL_CARVE_LENGTH)));
     }
     return new BodySurface(
         outline.edge(),
-        value(givens, BodyDecisions.BODY_THICKNESS),
+        value(inputs, BodyDecisions.BODY_THICKNESS),
         contours,
-        value(givens, SurfaceDecisions.ROUND_TOP),
-        value(givens, SurfaceDecisions.ROUND_BACK),
-        value(givens, SurfaceDecisions.CARVE_DROP),
-        value(givens, SurfaceDecisions.CARVE_WIDTH),
-        value(givens, SurfaceDecisions.CARVE_LEDGE),
-        value(givens, StringDecisions.CARVE_RISE),
-        value(givens, Decisions.JOINT_X),
+        value(inputs, SurfaceDecisions.ROUND_TOP),
+        value(inputs, SurfaceDecisions.ROUND_BACK),
+        value(inputs, SurfaceDecisions.CARVE_DROP),
+        value(inputs, SurfaceDecisions.CARVE_WIDTH),
+        value(inputs, SurfaceDecisions.CARVE_LEDGE),
+        value(inputs, StringDecisions.CARVE_RISE),
+        value(inputs, Decisions.JOINT_X),
         frets.scale().value(),
         0,
         0,
-        Basis.NONE);
+        Provenance.NONE);
   }
 
-  private static double value(Givens givens, NumberDecision decision) {
-    return givens.get(decision).value();
+  private static double value(EffectiveInputs inputs, NumberDecision decision) {
+    return inputs.get(decision).value();
   }
 
   private static Point way(double degrees) {

@@ -6,11 +6,11 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** Lists the thin spots, worst first, of the wood as it is. */
 @Command(
@@ -38,19 +38,22 @@ final class CheckCommand implements Callable<Integer> {
           "%-9s  %s: %s%s%n",
           finding.severity().word(), finding.topic().words(), finding.words(), beside);
     }
-    for (ThinSpot spot : plan.thinSpots()) {
-      stop |= spot.state() == ThinSpot.State.STOP;
+    for (Clearance clearance : plan.clearances()) {
+      stop |= clearance.state() == Clearance.State.STOP;
       out.printf(
           "%-9s  %8s  %s (%s)%n",
-          spot.state().word(), spot.left().text(Units.MM), spot.what(), limits(spot));
+          clearance.state().word(),
+          clearance.left().text(Units.MM),
+          clearance.what(),
+          limits(clearance));
     }
     return stop ? 1 : 0;
   }
 
-  private static String limits(ThinSpot spot) {
-    String better = "better " + NumberWriter.fixed(spot.limit().warn(), 1);
-    return Double.isNaN(spot.limit().fail())
+  private static String limits(Clearance clearance) {
+    String better = "better " + NumberWriter.fixed(clearance.limit().warn(), 1);
+    return Double.isNaN(clearance.limit().fail())
         ? better
-        : better + ", least " + NumberWriter.fixed(spot.limit().fail(), 1);
+        : better + ", least " + NumberWriter.fixed(clearance.limit().fail(), 1);
   }
 }

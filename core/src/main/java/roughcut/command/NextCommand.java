@@ -8,13 +8,13 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import roughcut.bench.Bench;
-import roughcut.bench.Spoiled;
-import roughcut.bench.Stake;
+import roughcut.bench.OutdatedCut;
+import roughcut.bench.Risk;
 import roughcut.bench.Verdict;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.whatif.Amends;
+import roughcut.whatif.RecoveryOptions;
 import roughcut.whatif.SeatWays;
 
 /** What can be done now at the bench, what is owed, and what has to be known first. */
@@ -37,17 +37,17 @@ final class NextCommand implements Callable<Integer> {
     Verdict verdict = bench.verdict();
     out.println("verdict: " + verdict.state().word() + counted(verdict));
     verdict.stops().forEach(i -> out.println("  stop: " + i.words()));
-    bench.oddities().forEach(w -> out.println("look: " + w));
+    bench.suspiciousEntries().forEach(w -> out.println("look: " + w));
     for (Bench.State state :
         new Bench.State[] {
           Bench.State.READY, Bench.State.OWES, Bench.State.WAITS, Bench.State.NOT_YET
         }) {
       heading(out, bench, state);
     }
-    for (Spoiled spoiled : bench.spoiled()) {
+    for (OutdatedCut outdated : bench.outdatedCuts()) {
       out.println();
-      out.println("Made otherwise: " + spoiled.told(Units.MM));
-      Amends.of(plan, spoiled).forEach(w -> out.println("  way out: " + w.words()));
+      out.println("Made otherwise: " + outdated.sentence(Units.MM));
+      RecoveryOptions.of(plan, outdated).forEach(w -> out.println("  way out: " + w.words()));
     }
     List<SeatWays.Way> seat = SeatWays.of(plan);
     if (!seat.isEmpty()) {
@@ -91,10 +91,10 @@ final class NextCommand implements Callable<Integer> {
               + step.operation().minutes()
               + " min)");
       step.why().forEach(w -> out.println("    " + Text.in(w, Units.MM)));
-      for (Stake stake : bench.stakes(step.operation())) {
-        if (stake.kind() != Stake.Kind.FINAL
-            && step.why().stream().map(Text::of).noneMatch(stake.text()::equals)) {
-          out.println("    asks – " + stake.kind().word() + ": " + stake.words());
+      for (Risk risk : bench.risks(step.operation())) {
+        if (risk.kind() != Risk.Kind.FINAL
+            && step.why().stream().map(Text::of).noneMatch(risk.text()::equals)) {
+          out.println("    asks – " + risk.kind().word() + ": " + risk.words());
         }
       }
     }

@@ -5,8 +5,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
-import roughcut.file.FileTrouble;
-import roughcut.record.Now;
+import roughcut.file.FileException;
+import roughcut.record.CurrentTime;
 
 /**
  * The command line's entrance: {@code report}, {@code check}, {@code export} and {@code reference}.
@@ -36,20 +36,20 @@ public final class RoughCut {
   /** Of the program, as it is told to people. */
   public static final String VERSION = "0.1";
 
-  private final Now now;
+  private final CurrentTime now;
 
-  private RoughCut(Now now) {
+  private RoughCut(CurrentTime now) {
     this.now = now;
   }
 
-  Now now() {
+  CurrentTime now() {
     return now;
   }
 
   public static void main(String[] args) {
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-    System.exit(run(Now.ofThisMachine(), out, err, args));
+    System.exit(run(CurrentTime.ofThisMachine(), out, err, args));
   }
 
   /**
@@ -59,7 +59,7 @@ public final class RoughCut {
    * @return 0 when all is well, 1 when a check found a stop, 2 when it was asked for something that
    *     can't be done
    */
-  public static int run(Now now, PrintWriter out, PrintWriter err, String... args) {
+  public static int run(CurrentTime now, PrintWriter out, PrintWriter err, String... args) {
     CommandLine line = new CommandLine(new RoughCut(now));
     line.setOut(out).setErr(err);
     line.setExecutionExceptionHandler(
@@ -68,7 +68,7 @@ public final class RoughCut {
             err.println("roughcut: “" + path.getInput() + "” can't be a file's name here");
             return 2;
           }
-          if (e instanceof FileTrouble || e instanceof BadSetting) {
+          if (e instanceof FileException || e instanceof BadSetting) {
             err.println("roughcut: " + e.getMessage());
             return 2;
           }

@@ -14,19 +14,19 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.file.BuildFile;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.record.CurrentTime;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
-import roughcut.record.Now;
 import roughcut.record.Reading;
-import roughcut.rout.Places;
+import roughcut.rout.CutLocations;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
@@ -59,7 +59,7 @@ final class Source {
   private CommandSpec of;
 
   /** The clock that the program was started with. */
-  Now now() {
+  CurrentTime now() {
     return ((RoughCut) of.root().userObject()).now();
   }
 
@@ -74,7 +74,7 @@ final class Source {
   }
 
   /** The plan, with measured values in their place or left out. */
-  Plan plan(boolean asBuilt) throws FileTrouble, BadSetting {
+  Plan plan(boolean asBuilt) throws FileException, BadSetting {
     BuildFile.Opened opened = file == null ? null : BuildFile.open(file);
     Build build = opened == null ? Demo.heron(now().today()) : opened.build();
     Shop shop = opened == null ? Demo.shop() : ShopFile.shopOf(opened.file());
@@ -89,7 +89,7 @@ final class Source {
     Plan plan = Plan.of(asBuilt ? decided : decided.asDesigned(), shop);
     for (String reading : readings) {
       String id = reading.substring(0, reading.indexOf('=')).strip();
-      if (Places.places(id) && plan.value(id).isEmpty()) {
+      if (CutLocations.places(id) && plan.value(id).isEmpty()) {
         throw new BadSetting("--measure " + reading + ": nothing is cut there by that name");
       }
     }
@@ -101,7 +101,7 @@ final class Source {
    *
    * @throws FileTrouble when the shop's builds can't be listed
    */
-  ShopWork work(Plan plan, LocalDateTime now) throws FileTrouble {
+  ShopWork work(Plan plan, LocalDateTime now) throws FileException {
     List<Plan> all = new ArrayList<>();
     for (Build other : others()) {
       all.add(Plan.of(other, plan.shop()));
@@ -110,7 +110,7 @@ final class Source {
     return ShopWork.of(all, now, now().zone());
   }
 
-  private List<Build> others() throws FileTrouble {
+  private List<Build> others() throws FileException {
     if (file == null) {
       List<Build> demo = Demo.builds(now().today());
       return demo.subList(1, demo.size()); // the first is the one that is reported
@@ -133,7 +133,7 @@ final class Source {
     try {
       double value = range.get().read(reading.substring(equals + 1), Units.MM);
       return build.withReading(Reading.of(id, value, at));
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       throw new BadSetting("--measure " + reading + ": " + e.getMessage());
     }
   }
@@ -151,7 +151,7 @@ final class Source {
     }
     try {
       return decision.get().typed(design, setting.substring(equals + 1), Units.MM);
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       throw new BadSetting(option + setting + ": " + e.getMessage());
     }
   }

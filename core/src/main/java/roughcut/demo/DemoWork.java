@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Reading;
 
@@ -14,11 +14,11 @@ final class DemoWork {
   private static final List<String> NECK =
       List.of(
           "neck.mill",
-          Done.stripSawn(1),
-          Done.stripSawn(2),
-          Done.stripSawn(3),
-          Done.stripSawn(4),
-          Done.stripSawn(5),
+          DoneOperation.stripSawn(1),
+          DoneOperation.stripSawn(2),
+          DoneOperation.stripSawn(3),
+          DoneOperation.stripSawn(4),
+          DoneOperation.stripSawn(5),
           "neck.strips.plane",
           "neck.dry-fit",
           "neck.glue",
@@ -94,7 +94,7 @@ final class DemoWork {
       LocalDateTime at = first.plusDays(Math.round(i * everyDays)).plusMinutes(7L * (i % 9));
       next =
           next.with(
-              new Done(
+              new DoneOperation(
                   id,
                   at,
                   Duration.ofMinutes(20 + 5L * (i % 7)),

@@ -1,12 +1,12 @@
 package roughcut.design;
 
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /**
  * One of the ways that makers disagree about: an enum constant with a stable word for files and a
  * label for people.
  */
-public interface Choice extends Worded {
+public interface Choice extends NamedKind {
 
   String label();
 }

@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.shop.Woods;
 
 /**
@@ -81,12 +81,12 @@ public record ChoiceDecision<C extends Choice>(
    *
    * @throws Unreadable naming the words there are
    */
-  public C read(String text) throws Unreadable {
+  public C read(String text) throws InvalidInput {
     Optional<C> found = find(text.strip());
     if (found.isPresent()) {
       return found.get();
     }
-    throw new Unreadable(
+    throw new InvalidInput(
         "“"
             + text.strip()
             + "” is none of "
@@ -99,7 +99,7 @@ public record ChoiceDecision<C extends Choice>(
   }
 
   @Override
-  public Design typed(Design design, String text, Units units) throws Unreadable {
+  public Design typed(Design design, String text, Units units) throws InvalidInput {
     return setter.apply(design, read(text));
   }
 

@@ -2,8 +2,8 @@ package roughcut.design;
 
 import java.util.Optional;
 import java.util.function.Function;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 
 /**
  * Something that the maker decides: its stable id, what it is called, and how it is read from and
@@ -37,7 +37,7 @@ public sealed interface Decision permits NumberDecision, ChoiceDecision {
    * @throws Unreadable when the text can't be read or lies outside the limits; the message is for
    *     the maker
    */
-  Design typed(Design design, String text, Units units) throws Unreadable;
+  Design typed(Design design, String text, Units units) throws InvalidInput;
 
   /** What a field shows for the maker to edit. */
   String editable(Design design, Units units);

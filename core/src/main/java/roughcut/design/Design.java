@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import roughcut.memo.AskedMap;
-import roughcut.memo.Layered;
-import roughcut.memo.Questions;
+import roughcut.memo.LayeredMap;
+import roughcut.memo.QuestionListener;
+import roughcut.memo.RecordingMap;
 import roughcut.shop.StringSpec;
 
 /**
@@ -76,23 +76,23 @@ public record Design(
 
   /** One that tells what it is asked for stays that one. */
   private static <V> Map<String, V> kept(Map<String, V> map) {
-    return map instanceof AskedMap || map instanceof Layered
+    return map instanceof RecordingMap || map instanceof LayeredMap
         ? map
         : Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(map)));
   }
 
   /** The same that tells which numbers and choices it is asked for. */
-  public Design asking(Questions questions) {
+  public Design asking(QuestionListener questions) {
     return with(
         c -> {
-          c.numbers = new AskedMap<>(numbers, questions);
-          c.choices = new AskedMap<>(choices, questions);
+          c.numbers = new RecordingMap<>(numbers, questions);
+          c.choices = new RecordingMap<>(choices, questions);
         });
   }
 
   /** The same with what was read in some numbers' places. */
   public Design read(Map<String, Double> readings) {
-    return withNumbers(new Layered<>(readings, numbers));
+    return withNumbers(new LayeredMap<>(readings, numbers));
   }
 
   /** A design of strings and a neck stack, with everything else as usual. */

@@ -1,10 +1,10 @@
 package roughcut.design;
 
 import java.util.List;
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /** What can be fitted into a body; each type has its own numbers ({@link FittingTraits}). */
-public enum FittingType implements Worded {
+public enum FittingType implements NamedKind {
   PICKUP("pickup", Takes.POCKET),
   CONTROL("control", Takes.NOTHING),
   JACK("jack", Takes.ONE),

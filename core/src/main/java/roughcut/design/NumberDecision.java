@@ -7,11 +7,11 @@ import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.measure.ValueKey;
 
 /**
@@ -86,11 +86,11 @@ public record NumberDecision(
 
   /** As decided and then moved by hand: in halves of its unit, within the limits. */
   public double moved(Design design, double by) {
-    return within(in(design) + by);
+    return clampedInto(in(design) + by);
   }
 
   /** In halves of its unit, within the limits. */
-  public double within(double value) {
+  public double clampedInto(double value) {
     return Math.max(least, Math.min(most, Math.round(value * 2) / 2.0));
   }
 
@@ -133,8 +133,8 @@ public record NumberDecision(
    * @return the value in the quantity's unit
    * @throws Unreadable in words for the maker
    */
-  public double read(String text, Units units) throws Unreadable {
-    Optional<NoNumber> none = NoNumber.of(id);
+  public double read(String text, Units units) throws InvalidInput {
+    Optional<SentinelWord> none = SentinelWord.of(id);
     if (none.isPresent() && text.strip().equalsIgnoreCase(none.get().word())) {
       return none.get().value();
     }
@@ -143,13 +143,13 @@ public record NumberDecision(
 
   /** Whether that value stands for there being none: no veneer, nothing measured yet. */
   public boolean none(double value) {
-    return NoNumber.of(id).filter(n -> n.value() == value).isPresent();
+    return SentinelWord.of(id).filter(n -> n.value() == value).isPresent();
   }
 
   /** A value as a field shows it: a number without its unit, or the word for there being none. */
   public String shown(double value, Units units) {
     return none(value)
-        ? NoNumber.of(id).orElseThrow().word()
+        ? SentinelWord.of(id).orElseThrow().word()
         : NumberWriter.editable(value, quantity, units);
   }
 
@@ -162,7 +162,7 @@ public record NumberDecision(
    * The next value when an arrow key is pressed: so many steps on, kept within the limits. In
    * inches a step is a sixteenth for what is set to the millimetre, otherwise a sixty-fourth.
    */
-  public double nudged(double value, double steps, Units units) {
+  public double stepped(double value, double steps, Units units) {
     double one = !quantity.isLength() || units.metric() ? step : Units.INCH / (step >= 1 ? 16 : 64);
     double next = Math.round((value + steps * one) * 1e6) / 1e6;
     return Math.max(least, Math.min(most, quantity == Quantity.COUNT ? Math.rint(next) : next));
@@ -174,7 +174,7 @@ public record NumberDecision(
   }
 
   @Override
-  public Design typed(Design design, String text, Units units) throws Unreadable {
+  public Design typed(Design design, String text, Units units) throws InvalidInput {
     return follows && text.isBlank() ? released(design) : setter.apply(design, read(text, units));
   }
 

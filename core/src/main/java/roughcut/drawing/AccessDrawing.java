@@ -94,7 +94,7 @@ public final class AccessDrawing {
     Outline finished = outline();
     Outline through = ribbon(a, b, r);
     through
-        .within(finished)
+        .intersection(finished)
         .forEach(
             piece -> {
               sketch.fill(Role.CHANNEL, piece, "#FBF9F4");

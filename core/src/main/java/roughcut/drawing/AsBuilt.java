@@ -61,7 +61,7 @@ public final class AsBuilt {
     }
     List<Mark> marks = new ArrayList<>(real.marks());
     marks.addAll(above(real.marks()), thin);
-    marks.addAll(told(off, units));
+    marks.addAll(differences(off, units));
     return new Drawing(real.title(), marks, real.bounds(), real.pieces());
   }
 
@@ -102,7 +102,7 @@ public final class AsBuilt {
   }
 
   /** The largest differences, each with its line from where it was drawn, far enough apart. */
-  private static List<Mark> told(List<Off> all, Units units) {
+  private static List<Mark> differences(List<Off> all, Units units) {
     List<Off> worst = new ArrayList<>(all);
     worst.removeIf(o -> o.by() < TOLD);
     worst.sort(Comparator.comparingDouble(Off::by).reversed());

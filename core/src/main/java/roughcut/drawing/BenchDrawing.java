@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import roughcut.bench.Bench;
-import roughcut.bench.Face;
 import roughcut.bench.Operation;
+import roughcut.bench.ReferenceFace;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -106,7 +106,7 @@ public final class BenchDrawing {
   private double lane(PartId part, List<Bench.Step> steps, double top) {
     // Faces that come and go together stand in one row.
     Map<List<List<Double>>, List<String>> rows = new LinkedHashMap<>();
-    for (Face face : Face.values()) {
+    for (ReferenceFace face : ReferenceFace.values()) {
       if (face.part() == part && !spans(face).isEmpty()) {
         rows.computeIfAbsent(spans(face), s -> new ArrayList<>()).add(face.brief());
       }
@@ -159,9 +159,9 @@ public final class BenchDrawing {
   }
 
   /** Where a face is there: from what makes it to what takes it away, and 1 where that is so. */
-  private List<List<Double>> spans(Face face) {
+  private List<List<Double>> spans(ReferenceFace face) {
     List<List<Double>> all = new ArrayList<>();
-    Map<Face, Double> open = new EnumMap<>(Face.class);
+    Map<ReferenceFace, Double> open = new EnumMap<>(ReferenceFace.class);
     for (Bench.Step step : bench.steps()) {
       Operation op = step.operation();
       if (op.destroys().contains(face) && open.containsKey(face)) {

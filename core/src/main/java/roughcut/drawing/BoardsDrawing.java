@@ -254,7 +254,7 @@ public final class BoardsDrawing {
                   .map(p -> new Point(part.length() - p.x(), high - p.y()))
                   .toList());
     }
-    return own.moved(laid.x(), laid.y());
+    return own.translate(laid.x(), laid.y());
   }
 
   private String size(WoodPart part) {

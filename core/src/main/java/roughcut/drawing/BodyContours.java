@@ -70,7 +70,7 @@ final class BodyContours {
     }
     double reach = plan.cuts().surface().edgeReach(face);
     if (reach > 0) {
-      for (Outline inner : shape.inset(reach)) {
+      for (Outline inner : shape.shrink(reach)) {
         sketch.outline(Role.COVERED, place(inner));
       }
     }
@@ -78,7 +78,7 @@ final class BodyContours {
     if (drop > 0 && face == BodyFace.TOP) {
       for (double share : new double[] {0.25, 0.5, 0.75}) {
         double in = plan.cuts().surface().ledge() + share * (reach - plan.cuts().surface().ledge());
-        shape.inset(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
+        shape.shrink(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
       }
     }
   }
@@ -99,7 +99,7 @@ final class BodyContours {
               .plus(
                   -contour.way().x() * in - contour.way().y() * aside,
                   -contour.way().y() * in + contour.way().x() * aside);
-      if (Double.isNaN(in) || !shape.holds(p)) {
+      if (Double.isNaN(in) || !shape.contains(p)) {
         flush(run, share);
       } else {
         run.add(place(p));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import roughcut.blank.PlacedStrip;
+import roughcut.clearance.Clearance;
 import roughcut.design.BodyFace;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
@@ -17,11 +18,10 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
-import roughcut.rout.Part;
-import roughcut.rout.Seated;
-import roughcut.rout.Step;
+import roughcut.rout.HardwareSolid;
+import roughcut.rout.NeckSeating;
+import roughcut.rout.RoutStep;
 import roughcut.shop.Species;
-import roughcut.thin.ThinSpot;
 
 /**
  * The body from one of its faces with what is cut into it, routs the darker the deeper, and beneath
@@ -186,7 +186,7 @@ public final class BodyDrawing {
     if (plan.body().winged()) {
       double joint = plan.neck().joint().value();
       for (PlacedStrip strip : plan.blank().strips()) {
-        for (Outline piece : strip.seen(joint, shape.bounds().right()).within(shape)) {
+        for (Outline piece : strip.seen(joint, shape.bounds().right()).intersection(shape)) {
           sketch.wood(place(piece), plan.wood(strip.strip().species()));
           sketch.outline(Role.GLUE_LINE, place(piece));
         }
@@ -222,7 +222,7 @@ public final class BodyDrawing {
     record Floor(Outline outline, double depth, Cut cut) {}
     List<Floor> floors = new ArrayList<>();
     for (Cut cut : seen) {
-      for (Step step : cut.steps()) {
+      for (RoutStep step : cut.steps()) {
         floors.add(new Floor(step.outline(), step.depth().value(), cut));
       }
       for (Cylinder bore : cut.bores()) {
@@ -256,7 +256,7 @@ public final class BodyDrawing {
       cut.outlines().forEach(o -> all.add(new Grip(cut.name(), o)));
     }
     // A control under a plate has no bore of its own: its body is taken hold of.
-    for (Part part : plan.cuts().parts()) {
+    for (HardwareSolid part : plan.cuts().parts()) {
       if (!part.above() && plan.cuts().cut(part.of()).isEmpty()) {
         all.add(new Grip(part.of(), part.outline()));
       }
@@ -302,16 +302,16 @@ public final class BodyDrawing {
             new Point(heel, plan.neck().halfWidth(heel)),
             new Point(joint, plan.neck().halfWidth(joint)));
       }
-      Seated seated = plan.cuts().seated();
-      double saddle = seated.atBridge(plan.frets().saddle().value());
+      NeckSeating seating = plan.cuts().neckSeating();
+      double saddle = seating.atBridge(plan.frets().saddle().value());
       for (int i = 1; i <= plan.strings().count(); i++) {
-        double at = seated.atBridge(plan.strings().saddleX(i));
+        double at = seating.atBridge(plan.strings().saddleX(i));
         sketch.line(
             Role.STRING,
             from,
-            plan.strings().offset(i, from) + seated.asideAt(from),
+            plan.strings().offset(i, from) + seating.offsetAt(from),
             at,
-            plan.strings().atSaddle().get(i - 1).value() + seated.asideAt(at));
+            plan.strings().atSaddle().get(i - 1).value() + seating.offsetAt(at));
       }
       double reach = plan.strings().atSaddle().get(0).value() + 8;
       double lean = plan.frets().fan().slant(1) * reach;
@@ -329,7 +329,7 @@ public final class BodyDrawing {
   }
 
   private void partsAbove() {
-    for (Part part : plan.cuts().parts()) {
+    for (HardwareSolid part : plan.cuts().parts()) {
       if (part.above() && !part.of().equals("fretboard")) {
         sketch.outline(Role.NOTE, part.outline());
       }
@@ -340,16 +340,16 @@ public final class BodyDrawing {
     if (shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.SHEET) {
       return;
     }
-    for (int i = 0; i < plan.thinSpots().size(); i++) {
-      ThinSpot spot = plan.thinSpots().get(i);
-      if (!spot.inBody() || spot.state() == ThinSpot.State.CLEAR) {
+    for (int i = 0; i < plan.clearances().size(); i++) {
+      Clearance clearance = plan.clearances().get(i);
+      if (!clearance.inBody() || clearance.state() == Clearance.State.CLEAR) {
         continue;
       }
-      Role role = Role.of(spot.state(), Role.EDGE);
-      Point at = place(new Point(spot.x(), spot.y()));
+      Role role = Role.of(clearance.state(), Role.EDGE);
+      Point at = place(new Point(clearance.x(), clearance.y()));
       // Where many stand close, words only for what stops and for what is looked at.
-      boolean told = spot.state() == ThinSpot.State.STOP || spot.concerns(chosen);
-      sketch.spot(role, at.x(), at.y(), told ? spot.what() : "", at.y() < 0, i);
+      boolean told = clearance.state() == Clearance.State.STOP || clearance.concerns(chosen);
+      sketch.spot(role, at.x(), at.y(), told ? clearance.what() : "", at.y() < 0, i);
     }
   }
 }

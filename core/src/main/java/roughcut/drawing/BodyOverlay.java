@@ -83,14 +83,14 @@ final class BodyOverlay {
                 sketch.line(Role.CENTRE, at.x(), at.y() - 7, at.x(), at.y() + 7);
               }
             });
-    double x = plan.cuts().reach().cutaway().value();
+    double x = plan.cuts().fretAccess().cutaway().value();
     double y = plan.taper().halfWidth(x) + 16;
     sketch.line(Role.NOTE, x, side * (y - 14), x, side * (y + 16));
     sketch.text(
         Role.NOTE,
         x + 3,
         side * (y + 18),
-        "fret " + plan.cuts().reach().access().text(sketch.units()),
+        "fret " + plan.cuts().fretAccess().access().text(sketch.units()),
         Anchor.START,
         Size.SMALL,
         RoutKeys.REACH_ACCESS_FRET.id());
@@ -129,7 +129,7 @@ final class BodyOverlay {
     double y = b.low() - 14;
     sketch.dimension(
         new Point(pickup.centre().x(), y),
-        new Point(plan.cuts().seated().atBridge(plan.frets().saddle().value()), y),
+        new Point(plan.cuts().neckSeating().atBridge(plan.frets().saddle().value()), y),
         -6,
         "",
         pickup.fromSaddle());
@@ -140,7 +140,7 @@ final class BodyOverlay {
   void templates(String chosen) {
     for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
       Outline opening = place(rout.template().opening());
-      Bounds b = opening.bounds().grown(TemplateSheet.MARGIN);
+      Bounds b = opening.bounds().expanded(TemplateSheet.MARGIN);
       sketch.outline(Role.EDGE, Outline.rectangle(b.left(), b.low(), b.right(), b.high()));
       sketch.outline(Role.TOUCH, opening);
       sketch.line(Role.CENTRE, b.left(), 0, b.right(), 0);

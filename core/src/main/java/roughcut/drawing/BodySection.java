@@ -18,7 +18,7 @@ import roughcut.neck.NeckShape;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
-import roughcut.rout.Part;
+import roughcut.rout.HardwareSolid;
 import roughcut.rout.Pocket;
 import roughcut.shop.Species;
 
@@ -118,7 +118,7 @@ public final class BodySection {
           next.add(piece);
           holes.add(opening);
         } else {
-          next.addAll(piece.without(opening));
+          next.addAll(piece.difference(opening));
         }
       }
       pieces = next;
@@ -171,7 +171,7 @@ public final class BodySection {
               strip -> {
                 double from = strip.from(slice.at());
                 double to = strip.to(slice.at());
-                for (Outline band : layer.within(Outline.rectangle(from, -50, to, t + 50))) {
+                for (Outline band : layer.intersection(Outline.rectangle(from, -50, to, t + 50))) {
                   wood(List.of(band), openings, plan.wood(strip.strip().species()));
                 }
               });
@@ -181,7 +181,7 @@ public final class BodySection {
   /** The neck in its pocket and the fretboard over the body. */
   private void neck() {
     NeckShape neck = plan.neck();
-    double e = plan.stringPlan().heights().standsOut().value();
+    double e = plan.stringPlan().heights().fretboardAboveBody().value();
     double board = neck.thickness().fretboard().value();
     double joint = neck.joint().value();
     double tan = Math.tan(Math.toRadians(plan.stringPlan().heights().leans().value()));
@@ -265,7 +265,7 @@ public final class BodySection {
   }
 
   private void parts() {
-    for (Part part : plan.cuts().parts()) {
+    for (HardwareSolid part : plan.cuts().parts()) {
       if (part.of().equals("fretboard")) {
         continue;
       }
@@ -276,7 +276,7 @@ public final class BodySection {
   }
 
   /** A part in the plane, without the little that openings reach beyond a face. */
-  private List<Outline> flat(Part part) {
+  private List<Outline> flat(HardwareSolid part) {
     return part.solid().fold(this::flat, slice::opening);
   }
 

@@ -94,7 +94,7 @@ final class BodySlice {
       }
       Outline shape = new Outline(ring);
       if (span.get(SAMPLES).s - span.get(0).s > 0.5 && shape.area() > 1) {
-        all.add(shape.sound());
+        all.add(shape.repaired());
       }
     }
     return all;

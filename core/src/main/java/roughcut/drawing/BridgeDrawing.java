@@ -64,7 +64,7 @@ public final class BridgeDrawing {
 
   private void body(double from, double to) {
     Outline shape = plan.body().outline().shape();
-    for (Outline piece : shape.within(Outline.rectangle(from, -400, to, 400))) {
+    for (Outline piece : shape.intersection(Outline.rectangle(from, -400, to, 400))) {
       sketch.wood(piece, plan.body().seenWood());
     }
   }

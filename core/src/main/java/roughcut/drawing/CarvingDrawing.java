@@ -8,9 +8,9 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Units;
+import roughcut.measure.ValueRegistry;
 import roughcut.neck.Facets;
 import roughcut.neck.NeckShape;
 import roughcut.neck.SawnBack;
@@ -135,7 +135,14 @@ public final class CarvingDrawing {
 
   private Facets at(double x, int rounds, boolean bass) {
     return Facets.of(
-        "end", x, neck.profile(x), sawn().depth(x), rounds, bass, Basis.NONE, new Ledger());
+        "end",
+        x,
+        neck.profile(x),
+        sawn().depth(x),
+        rounds,
+        bass,
+        Provenance.NONE,
+        new ValueRegistry());
   }
 
   private void stations(double y) {

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import roughcut.bench.Glance;
+import roughcut.bench.BuildSummary;
 import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
@@ -79,7 +79,7 @@ public final class Certificate {
     Optional<LocalDateTime> last =
         plan.log().done().stream().map(d -> d.at()).max(LocalDateTime::compareTo);
     // A certificate says what was done, whenever it is printed; what comes next is no part of it.
-    String how = Glance.of(plan, last.orElse(LocalDateTime.MIN)).far();
+    String how = BuildSummary.of(plan, last.orElse(LocalDateTime.MIN)).far();
     return how + last.map(l -> " · last worked on " + l.toLocalDate()).orElse("");
   }
 
@@ -153,7 +153,7 @@ public final class Certificate {
   }
 
   private String length(double mm, String id) {
-    boolean read = plan.log().standing().containsKey(id);
+    boolean read = plan.log().current().containsKey(id);
     return NumberWriter.text(mm, Quantity.LENGTH, units) + (read ? " •" : "");
   }
 
@@ -165,7 +165,7 @@ public final class Certificate {
             Measurables.ACTION_1,
             Measurables.ACTION_12,
             Measurables.ACTION_12_BASS)) {
-      Reading reading = plan.log().standing().get(what.id());
+      Reading reading = plan.log().current().get(what.id());
       if (reading != null) {
         rows.put(what.label(), NumberWriter.text(reading.value(), what.quantity(), units) + " •");
       }
@@ -175,7 +175,7 @@ public final class Certificate {
             .map(
                 s ->
                     NumberWriter.fixed(
-                        plan.log().standing().get(Measurables.intonation(s.string()).id()).value(),
+                        plan.log().current().get(Measurables.intonation(s.string()).id()).value(),
                         1))
             .collect(Collectors.joining(" · "));
     if (!octaves.isEmpty()) {
@@ -198,7 +198,7 @@ public final class Certificate {
                 rows.put(
                     p.one().name() + " with " + p.other().name(),
                     (p.together().inPhase() ? p.together().words() : "out of phase") + " •"));
-    rows.put("operations", Glance.of(plan, LocalDateTime.MIN).done() + " done");
+    rows.put("operations", BuildSummary.of(plan, LocalDateTime.MIN).done() + " done");
     return rows;
   }
 }

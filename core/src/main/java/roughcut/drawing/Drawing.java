@@ -28,7 +28,7 @@ public record Drawing(String title, List<Mark> marks, Bounds bounds, List<Bounds
   }
 
   /** Only what is drawn, without dimensions, words and what can be taken hold of. */
-  public Drawing wordless() {
+  public Drawing withoutText() {
     return new Drawing(title, marks.stream().filter(Mark::drawn).toList(), bounds, pieces);
   }
 }

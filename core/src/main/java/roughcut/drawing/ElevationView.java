@@ -92,9 +92,9 @@ final class ElevationView {
       sketch.wood(finished, species);
     } else {
       // The turned offcut's grain runs along the head; the shaft's and the heel's along the neck.
-      finished.without(headSide()).forEach(piece -> sketch.wood(piece, species));
+      finished.difference(headSide()).forEach(piece -> sketch.wood(piece, species));
       finished
-          .within(headSide())
+          .intersection(headSide())
           .forEach(piece -> sketch.wood(piece, species, head.angle().value()));
     }
     missing();
@@ -121,8 +121,8 @@ final class ElevationView {
     stock.add(new Point(end, -reach.at(end)));
     stock.add(new Point(end, 500));
     Outline there = new Outline(stock);
-    for (Outline below : finished.within(Outline.rectangle(from, -500, end, 0))) {
-      for (Outline piece : below.without(there)) {
+    for (Outline below : finished.intersection(Outline.rectangle(from, -500, end, 0))) {
+      for (Outline piece : below.difference(there)) {
         if (piece.bounds().height() > 0.005) {
           sketch.fill(Role.STOP, piece, MISSING);
         }
@@ -143,7 +143,7 @@ final class ElevationView {
             new Point(end, -reach.strips(end)),
             new Point(end, -reach.strips(end) - SEAM),
             new Point(reach.blockFrom(), -reach.strips(reach.blockFrom()) - SEAM));
-    for (Outline seen : finished.within(joint)) {
+    for (Outline seen : finished.intersection(joint)) {
       double left = seen.bounds().left();
       double right = seen.bounds().right();
       sketch.line(Role.SEAM, left, -reach.strips(left), right, -reach.strips(right));
@@ -179,7 +179,7 @@ final class ElevationView {
   private void seam(ScarfJoint scarf) {
     Point a = scarf.seam().get(0);
     Point b = scarf.seam().get(1);
-    for (Outline piece : finished.within(ribbon(a, b))) {
+    for (Outline piece : finished.intersection(ribbon(a, b))) {
       List<Point> ends = List.of(extreme(piece, a, b), extreme(piece, b, a));
       sketch.path(Role.SEAM, false, ends);
     }
@@ -247,7 +247,7 @@ final class ElevationView {
     double ny = (b.x() - a.x()) / length * bore.diameter().value() / 2;
     Outline through =
         Outline.of(a.plus(nx, ny), b.plus(nx, ny), b.plus(-nx, -ny), a.plus(-nx, -ny));
-    through.within(finished).forEach(piece -> sketch.outline(Role.HIDDEN, piece));
+    through.intersection(finished).forEach(piece -> sketch.outline(Role.HIDDEN, piece));
   }
 
   /** The line that the saw follows, outside the finished back by the roughing margin. */

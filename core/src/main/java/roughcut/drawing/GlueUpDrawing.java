@@ -64,7 +64,7 @@ public final class GlueUpDrawing {
   void above() {
     double shift = fromHeadEnd(plan, 0);
     for (PlacedStrip strip : plan.blank().strips()) {
-      Outline seen = strip.seen(-shift, length - shift).moved(shift, 0);
+      Outline seen = strip.seen(-shift, length - shift).translate(shift, 0);
       sketch.wood(seen, plan.wood(strip.strip().species()));
       sketch.outline(Role.GLUE_LINE, seen);
     }

@@ -107,7 +107,7 @@ public final class GlueUpSheet {
 
   private void line(String words) {
     // About 1.25 mm to a letter of this size; longer lines go on below.
-    for (String part : Wrapped.lines(words, LETTERS)) {
+    for (String part : WrappedWords.lines(words, LETTERS)) {
       sketch.text(Role.OUTLINE, x, y, part, Anchor.START, Size.SMALL);
       y -= LINE - 0.7;
     }

@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.util.List;
 import roughcut.blank.PlacedStrip;
+import roughcut.clearance.ClearanceKind;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
@@ -16,7 +17,6 @@ import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
 
 /**
  * The head seen square to its face, tip at the left: tuner bores and bodies, strings from the nut
@@ -62,7 +62,7 @@ public final class HeadDrawing {
     for (PlacedStrip strip : plan.blank().strips()) {
       Outline band = strip.seen(face.bounds().left() - 1, 1);
       (swapped ? band.mirrored() : band)
-          .within(face)
+          .intersection(face)
           .forEach(
               piece ->
                   sketch.wood(piece, plan.wood(veneered ? veneerWood() : strip.strip().species())));
@@ -71,7 +71,7 @@ public final class HeadDrawing {
     String outer = plan.blank().strips().get(0).strip().species();
     for (int way : new int[] {-1, 1}) {
       Outline.rectangle(face.bounds().left() - 1, way * side, 1, way * 500)
-          .within(face)
+          .intersection(face)
           .forEach(
               piece -> {
                 sketch.wood(piece, plan.wood(veneered ? veneerWood() : outer));
@@ -95,7 +95,7 @@ public final class HeadDrawing {
     for (PlacedStrip strip : plan.blank().strips()) {
       strip
           .seen(-room, room)
-          .within(Outline.rectangle(0, -half, room, half))
+          .intersection(Outline.rectangle(0, -half, room, half))
           .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     Outline seat = moved(FretboardView.nut(plan), room);
@@ -103,14 +103,14 @@ public final class HeadDrawing {
     sketch.outline(Role.NUT, seat);
     for (Outline board :
         moved(FretboardView.outline(plan), room)
-            .within(Outline.rectangle(-NECK_SHOWN, -500, NECK_SHOWN, 500))) {
+            .intersection(Outline.rectangle(-NECK_SHOWN, -500, NECK_SHOWN, 500))) {
       sketch.wood(board, plan.fretboardWood());
       sketch.outline(Role.EDGE, board);
     }
   }
 
   private static Outline moved(Outline shape, double along) {
-    return shape.moved(along, 0);
+    return shape.translate(along, 0);
   }
 
   private Point post(TunerLayout.Tuner tuner) {
@@ -133,7 +133,7 @@ public final class HeadDrawing {
     Point p = post(tuner);
     Outline bore = Shapes.circle(p, bushing / 2);
     sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
-    Role role = Role.of(plan.state(ThinKind.TUNER_EDGE, tuner.edge()), Role.EDGE);
+    Role role = Role.of(plan.state(ClearanceKind.TUNER_EDGE, tuner.edge()), Role.EDGE);
     sketch.outline(role, bore);
     sketch.outline(Role.EDGE, Shapes.circle(p, plan.given(NeckDecisions.TUNER_POST) / 2));
     sketch.text(
@@ -148,7 +148,7 @@ public final class HeadDrawing {
 
   private void string(TunerLayout.Tuner tuner) {
     double nut = plan.neck().head().nutThickness().value();
-    Role role = Role.of(plan.state(ThinKind.TUNER_POST, tuner.clearance()), Role.STRING);
+    Role role = Role.of(plan.state(ClearanceKind.TUNER_POST, tuner.clearance()), Role.STRING);
     sketch.line(role, -tuner.touch().x(), tuner.touch().y(), 0, tuner.nut().y());
     sketch.line(
         Role.STRING,

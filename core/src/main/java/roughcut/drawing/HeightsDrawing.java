@@ -194,10 +194,10 @@ public final class HeightsDrawing {
         Role.NOTE,
         joint - 30,
         -38,
-        "stands out " + heights.standsOut().text(sketch.units()),
+        "stands out " + heights.fretboardAboveBody().text(sketch.units()),
         Anchor.END,
         Size.NORMAL,
-        heights.standsOut().id());
+        heights.fretboardAboveBody().id());
   }
 
   /**

@@ -151,7 +151,7 @@ public sealed interface Mark {
 
     @Override
     public List<Bounds> stretches() {
-      return List.of(box(at, at).grown(WORDS));
+      return List.of(box(at, at).expanded(WORDS));
     }
   }
 
@@ -171,7 +171,7 @@ public sealed interface Mark {
 
     @Override
     public List<Bounds> stretches() {
-      return List.of(box(a, b).grown(Math.abs(aside)));
+      return List.of(box(a, b).expanded(Math.abs(aside)));
     }
   }
 
@@ -194,7 +194,7 @@ public sealed interface Mark {
 
     @Override
     public List<Bounds> stretches() {
-      return List.of(box(at, at).grown(WORDS));
+      return List.of(box(at, at).expanded(WORDS));
     }
   }
 

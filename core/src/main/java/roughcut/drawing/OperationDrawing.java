@@ -11,7 +11,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
 
@@ -33,7 +33,9 @@ public final class OperationDrawing {
 
   public static Drawing of(Plan plan, Operation operation, Units units) {
     List<Cut> cuts =
-        plan.cuts().cuts().stream().filter(c -> Done.cut(c.row()).equals(operation.id())).toList();
+        plan.cuts().cuts().stream()
+            .filter(c -> DoneOperation.cut(c.row()).equals(operation.id()))
+            .toList();
     if (!cuts.isEmpty()) {
       return cut(plan, cuts, units);
     }

@@ -97,7 +97,7 @@ final class PlanView {
     for (PlacedStrip strip : plan.blank().strips()) {
       Outline band = strip.seen(from, to);
       (swapped ? band.mirrored() : band)
-          .within(shape)
+          .intersection(shape)
           .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
@@ -116,10 +116,10 @@ final class PlanView {
     String bass = strips.get(0).strip().species();
     String treble = strips.get(strips.size() - 1).strip().species();
     headShape
-        .within(Outline.rectangle(-2000, side, 3000, 500))
+        .intersection(Outline.rectangle(-2000, side, 3000, 500))
         .forEach(piece -> sketch.wood(piece, plan.wood(treble)));
     headShape
-        .within(Outline.rectangle(-2000, -500, 3000, -side))
+        .intersection(Outline.rectangle(-2000, -500, 3000, -side))
         .forEach(piece -> sketch.wood(piece, plan.wood(bass)));
     for (double y : new double[] {side, -side}) {
       for (double[] span : headShape.spans(y)) {
@@ -139,7 +139,7 @@ final class PlanView {
     for (double x = from; x < to; x += step) {
       Point a = new Point(x, side * face.at(x));
       Point b = new Point(x + step, side * face.at(x + step));
-      if (within.holds(a) && within.holds(b)) {
+      if (within.contains(a) && within.contains(b)) {
         sketch.path(Role.GLUE_LINE, false, a, b);
       }
     }
@@ -317,7 +317,8 @@ final class PlanView {
           Size.SMALL,
           scarf.seamTop().id());
     } else {
-      for (Outline piece : headOutline().within(Outline.rectangle(x - 0.01, -500, x + 0.01, 500))) {
+      for (Outline piece :
+          headOutline().intersection(Outline.rectangle(x - 0.01, -500, x + 0.01, 500))) {
         sketch.line(Role.SEAM, x, piece.bounds().low(), x, piece.bounds().high());
         sketch.text(
             Role.NOTE,

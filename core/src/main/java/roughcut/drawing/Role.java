@@ -1,6 +1,6 @@
 package roughcut.drawing;
 
-import roughcut.thin.ThinSpot;
+import roughcut.clearance.Clearance;
 
 /**
  * What a mark is for. The role decides how it is drawn everywhere, and is its layer in exchange
@@ -97,7 +97,7 @@ public enum Role {
    *
    * @param clear its role where there is enough
    */
-  static Role of(ThinSpot.State state, Role clear) {
+  static Role of(Clearance.State state, Role clear) {
     return switch (state) {
       case STOP -> STOP;
       case LOOK -> LOOK;

@@ -9,11 +9,11 @@ import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.measure.ValueRegistry;
 import roughcut.neck.Channel;
 import roughcut.neck.Facets;
 import roughcut.neck.NeckProfile;
@@ -49,7 +49,7 @@ public final class SectionView {
     double high = hasFretboard() ? plan.neck().thickness().fretboard().value() : 0;
     return sketch.drawing(
         "Section, " + plan.frets().near(x),
-        new Bounds(-half, -profile.depth(), half, high).grown(half * 0.06 + 6));
+        new Bounds(-half, -profile.depth(), half, high).expanded(half * 0.06 + 6));
   }
 
   /** Draws the section with its glue line's middle at this place of a sheet. */
@@ -77,7 +77,7 @@ public final class SectionView {
     for (PlacedStrip strip : plan.blank().strips()) {
       Outline band = Outline.rectangle(-strip.to(x), -500, -strip.from(x), 0);
       shape
-          .within(band)
+          .intersection(band)
           .forEach(piece -> sketch.endGrain(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
@@ -183,7 +183,8 @@ public final class SectionView {
   private void facets() {
     double now = plan.details().carving().back().depth(x);
     for (int side : new int[] {-1, 1}) {
-      Facets facets = Facets.of("knife", x, profile, now, 1, side < 0, Basis.NONE, new Ledger());
+      Facets facets =
+          Facets.of("knife", x, profile, now, 1, side < 0, Provenance.NONE, new ValueRegistry());
       for (Facets.Bevel bevel : facets.bevels()) {
         sketch.line(
             Role.FACET,

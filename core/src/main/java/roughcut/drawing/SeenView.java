@@ -39,7 +39,7 @@ final class SeenView {
       strip
           .seen(from - 1, to + 1)
           .mirrored()
-          .within(outline)
+          .intersection(outline)
           .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
@@ -54,7 +54,7 @@ final class SeenView {
           Outline.rectangle(
               neck.joint().value(), -neck.halfWidth(to) - 2, to, neck.halfWidth(to) + 2);
       hidden
-          .within(outline)
+          .intersection(outline)
           .forEach(
               piece -> {
                 sketch.fill(Role.COVERED, piece, "#F3EFE6");

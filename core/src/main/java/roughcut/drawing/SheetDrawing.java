@@ -3,8 +3,8 @@ package roughcut.drawing;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
-import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
+import roughcut.layout.MultiscaleLayout;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Units;
@@ -70,7 +70,7 @@ public final class SheetDrawing {
 
   /** What the frets were laid out from, to be compared with the rule. */
   private static String scales(FretLayout frets, Units units) {
-    Fan fan = frets.fan();
+    MultiscaleLayout fan = frets.fan();
     if (Math.abs(fan.bass() - fan.treble()) < Precision.SAME) {
       return "scale " + frets.scale().text(units);
     }

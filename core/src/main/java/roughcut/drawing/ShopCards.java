@@ -59,7 +59,7 @@ public final class ShopCards {
       double top = -(i / 4) * (2 * (HEIGHT + GAP) + 8) - place / 2 * (HEIGHT + GAP);
       if (place == 0) {
         sheets.add(
-            new Bounds(left, top - 2 * HEIGHT - GAP, left + 2 * WIDTH + GAP, top).grown(0.3));
+            new Bounds(left, top - 2 * HEIGHT - GAP, left + 2 * WIDTH + GAP, top).expanded(0.3));
       }
       sketch.origin(left, top);
       card(open.get(i), i + 1, open.size());
@@ -86,7 +86,7 @@ public final class ShopCards {
   private void card(Operation op, int number, int of) {
     sketch.outline(Role.EDGE, Outline.rectangle(0, -HEIGHT, WIDTH, 0));
     double y = -6.5;
-    List<String> title = Wrapped.lines(op.title(), 42);
+    List<String> title = WrappedWords.lines(op.title(), 42);
     for (String line : title.subList(0, Math.min(2, title.size()))) {
       sketch.text(Role.OUTLINE, INSIDE, y, line, Anchor.START, Size.TITLE);
       y -= 5.6;
@@ -129,7 +129,7 @@ public final class ShopCards {
           NumberWriter.text(value.value(), value.quantity(), units),
           Anchor.END,
           Size.NORMAL);
-      List<String> lines = Wrapped.lines(value.label(), HALF);
+      List<String> lines = WrappedWords.lines(value.label(), HALF);
       for (int i = 0; i < lines.size(); i++) {
         y -= i == 0 ? 0 : 3;
         sketch.text(Role.NOTE, INSIDE + 32, y, lines.get(i), Anchor.START, Size.SMALL);
@@ -154,7 +154,7 @@ public final class ShopCards {
     int shown = 0;
     for (HoldPoint hold : op.holds()) {
       String wanted = hold.wanted(units).isEmpty() ? "" : " (" + hold.wanted(units) + ")";
-      List<String> lines = Wrapped.lines(hold.what() + wanted, hold.looked() ? 28 : 21);
+      List<String> lines = WrappedWords.lines(hold.what() + wanted, hold.looked() ? 28 : 21);
       if (y - lines.size() * 3.1 < FOOT + 5) {
         sketch.text(
             Role.NOTE,
@@ -189,7 +189,7 @@ public final class ShopCards {
     }
     words.add(String.join(" ", op.care()));
     for (String sentence : words) {
-      for (String line : Wrapped.lines(sentence, LETTERS)) {
+      for (String line : WrappedWords.lines(sentence, LETTERS)) {
         if (y > -HEIGHT + 6) {
           sketch.text(Role.NOTE, INSIDE, y, line, Anchor.START, Size.SMALL);
           y -= 3.1;

@@ -1,11 +1,11 @@
 package roughcut.drawing;
 
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
 import roughcut.finding.Chapter;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /**
  * What each station shows: plan above, elevation below, both on the ruler that starts at the nut
@@ -141,11 +141,17 @@ public enum StationDrawing {
 
   /** Rings the thin spots that need a look, in the view where the wood is seen. */
   private static void spots(Plan plan, Sketch sketch, double side) {
-    for (int i = 0; i < plan.thinSpots().size(); i++) {
-      ThinSpot spot = plan.thinSpots().get(i);
-      if (spot.state() != ThinSpot.State.CLEAR && !spot.inBody()) {
-        Role role = Role.of(spot.state(), Role.EDGE);
-        sketch.spot(role, spot.x(), spotY(plan, spot, side), spot.what(), !inPlan(spot), i);
+    for (int i = 0; i < plan.clearances().size(); i++) {
+      Clearance clearance = plan.clearances().get(i);
+      if (clearance.state() != Clearance.State.CLEAR && !clearance.inBody()) {
+        Role role = Role.of(clearance.state(), Role.EDGE);
+        sketch.spot(
+            role,
+            clearance.x(),
+            spotY(plan, clearance, side),
+            clearance.what(),
+            !inPlan(clearance),
+            i);
       }
     }
   }
@@ -154,19 +160,20 @@ public enum StationDrawing {
    * Where a thin spot is seen in a station's drawing: on the neck's edge in the plan, or on its
    * back in the elevation.
    */
-  public static double spotY(Plan plan, ThinSpot spot, double side) {
-    if (!Double.isNaN(spot.y())) {
-      return spot.y();
+  public static double spotY(Plan plan, Clearance clearance, double side) {
+    if (!Double.isNaN(clearance.y())) {
+      return clearance.y();
     }
-    return inPlan(spot)
-        ? plan.taper().halfWidth(spot.x())
-        : side - plan.neck().back().depth(spot.x());
+    return inPlan(clearance)
+        ? plan.taper().halfWidth(clearance.x())
+        : side - plan.neck().back().depth(clearance.x());
   }
 
   /** Whether a thin spot is seen from above; the others are seen from the side. */
-  private static boolean inPlan(ThinSpot spot) {
-    return !Double.isNaN(spot.y())
-        || spot.kind() != ThinKind.HEEL_STOCK && spot.kind().owner() == Chapter.BLANKS
-        || spot.kind() == ThinKind.STRING_MARGIN;
+  private static boolean inPlan(Clearance clearance) {
+    return !Double.isNaN(clearance.y())
+        || clearance.kind() != ClearanceKind.HEEL_STOCK
+            && clearance.kind().owner() == Chapter.BLANKS
+        || clearance.kind() == ClearanceKind.STRING_MARGIN;
   }
 }

@@ -18,10 +18,10 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.rout.Cover;
+import roughcut.rout.CavityCover;
 import roughcut.rout.CutFrom;
+import roughcut.rout.HardwareSolid;
 import roughcut.rout.IndexHole;
-import roughcut.rout.Part;
 import roughcut.rout.RoutPlan;
 
 /**
@@ -102,7 +102,7 @@ public final class TemplateSheet {
       tallest = 0;
     }
     sketch.origin(next - b.left(), row - b.high());
-    pieces.add(new Bounds(next, row - b.height(), next + b.width(), row).grown(HAIR));
+    pieces.add(new Bounds(next, row - b.height(), next + b.width(), row).expanded(HAIR));
     right = Math.max(right, next + b.width());
     next += b.width() + BETWEEN;
     tallest = Math.max(tallest, b.height());
@@ -173,7 +173,7 @@ public final class TemplateSheet {
 
   private List<Piece> pieces() {
     List<Piece> all = new ArrayList<>();
-    for (Cover cover : plan.cuts().covers()) {
+    for (CavityCover cover : plan.cuts().covers()) {
       boolean back = cover.face() == BodyFace.BACK;
       all.add(
           new Piece(
@@ -184,7 +184,7 @@ public final class TemplateSheet {
     }
     Set<String> plates =
         plan.fittings(FittingType.PLATE).stream().map(Fitting::name).collect(Collectors.toSet());
-    for (Part part : plan.cuts().parts()) {
+    for (HardwareSolid part : plan.cuts().parts()) {
       if (plates.contains(part.of())) {
         all.add(
             new Piece(

@@ -54,7 +54,7 @@ public final class Autosave {
   /** When the program is told to end, what isn't written yet is written first. */
   private final Thread atTheEnd = new Thread(this::flush, "saving at the end");
 
-  private final Rescue rescue;
+  private final RescueCopies rescue;
   private final Consumer<State> told;
   private final ScheduledExecutorService disk =
       Executors.newSingleThreadScheduledExecutor(
@@ -85,7 +85,7 @@ public final class Autosave {
       Build build,
       ShopFile shopFile,
       Shop shop,
-      Rescue rescue,
+      RescueCopies rescue,
       Consumer<State> told) {
     this.file = file;
     this.shopFile = shopFile;
@@ -117,7 +117,7 @@ public final class Autosave {
    * Whether somebody else wrote the build or its shop while everything of here is saved; what isn't
    * saved yet finds that out by itself.
    */
-  public boolean overtaken() {
+  public boolean supersededElsewhere() {
     if (state().saving() != Saving.SAVED) {
       return false;
     }
@@ -167,10 +167,10 @@ public final class Autosave {
   }
 
   /** Overwrites what somebody else wrote; it stays among the versions. */
-  public void insist() {
+  public void overwrite() {
     synchronized (this) {
-      file = file.insisting();
-      shopFile = shopFile.insisting();
+      file = file.overwriting();
+      shopFile = shopFile.overwriting();
       buildOnDisk = null;
     }
     flush();
@@ -235,12 +235,12 @@ public final class Autosave {
 
   /** Something that writes a file. */
   private interface Write {
-    void run() throws FileTrouble;
+    void run() throws FileException;
   }
 
   /** Something that writes to a place. */
   private interface WriteTo {
-    void run(Path path) throws FileTrouble;
+    void run(Path path) throws FileException;
   }
 
   private State attempt(Write write, Path path, WriteTo copy) {
@@ -251,16 +251,16 @@ public final class Autosave {
         rescue.letGo(path);
       }
       return State.DONE;
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       Saving saving =
-          e instanceof FileTrouble.ChangedOnDisk ? Saving.CHANGED_ON_DISK : Saving.FAILED;
+          e instanceof FileException.ChangedOnDisk ? Saving.CHANGED_ON_DISK : Saving.FAILED;
       Path place = rescue.place(path);
       try {
         copy.run(place);
         rescue.note(path);
         rescued.add(path);
         return new State(saving, e.getMessage(), place);
-      } catch (FileTrouble worse) {
+      } catch (FileException worse) {
         return new State(saving, e.getMessage(), null);
       }
     }

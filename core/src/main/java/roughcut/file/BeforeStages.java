@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Design;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
@@ -45,10 +45,10 @@ final class BeforeStages {
 
   /** The readings with those of an earlier format under their present names. */
   static List<Reading> readings(
-      List<Reading> read, List<Done> done, JsonNode decisions, Design design) {
+      List<Reading> read, List<DoneOperation> done, JsonNode decisions, Design design) {
     List<Reading> all = new ArrayList<>();
     LocalDateTime last =
-        Stream.concat(read.stream().map(Reading::at), done.stream().map(Done::at))
+        Stream.concat(read.stream().map(Reading::at), done.stream().map(DoneOperation::at))
             .max(Comparator.naturalOrder())
             .orElse(UNDATED);
     NOW.forEach(

@@ -45,7 +45,7 @@ final class BlankJson {
     }
   }
 
-  static Design read(ObjectNode root, Design design, BuildJson reader) throws FileTrouble {
+  static Design read(ObjectNode root, Design design, BuildJson reader) throws FileException {
     List<BlankStep> steps = new ArrayList<>();
     for (JsonNode node : root.path("neckSteps")) {
       String where = "neckSteps, " + (steps.size() + 1);

@@ -53,14 +53,14 @@ public final class BoardsCsv {
    * What a table held.
    *
    * @param boards the rows that could be read
-   * @param troubles what couldn't, each with its row and column; those rows are left out
-   * @param remarks what was read but may be a slip, such as a wood that the program doesn't know
+   * @param problems what couldn't, each with its row and column; those rows are left out
+   * @param notes what was read but may be a slip, such as a wood that the program doesn't know
    */
-  public record Read(List<Board> boards, List<String> troubles, List<String> remarks) {
+  public record Read(List<Board> boards, List<String> problems, List<String> notes) {
     public Read {
       boards = List.copyOf(boards);
-      troubles = List.copyOf(troubles);
-      remarks = List.copyOf(remarks);
+      problems = List.copyOf(problems);
+      notes = List.copyOf(notes);
     }
   }
 
@@ -105,7 +105,7 @@ public final class BoardsCsv {
    *
    * @throws FileTrouble when it can't be read at all, or a column that it needs is missing
    */
-  public static Read read(Path path, Woods woods) throws FileTrouble {
+  public static Read read(Path path, Woods woods) throws FileException {
     return read(SafeFile.read(path), path.getFileName().toString(), woods);
   }
 
@@ -126,13 +126,13 @@ public final class BoardsCsv {
    * @param file what to call it in messages
    * @param woods told by their names or their ids
    */
-  public static Read read(byte[] content, String file, Woods woods) throws FileTrouble {
+  public static Read read(byte[] content, String file, Woods woods) throws FileException {
     List<List<String>> rows = CsvText.parse(new String(content, StandardCharsets.UTF_8), file);
     if (rows.isEmpty()) {
-      throw new FileTrouble(file + " is empty; the first row should name the columns");
+      throw new FileException(file + " is empty; the first row should name the columns");
     }
     if (rows.size() > MOST_ROWS) {
-      throw new FileTrouble(file + " has more than " + MOST_ROWS + " rows");
+      throw new FileException(file + " has more than " + MOST_ROWS + " rows");
     }
     Map<String, Integer> columns = new LinkedHashMap<>();
     for (int i = 0; i < rows.get(0).size(); i++) {
@@ -140,7 +140,7 @@ public final class BoardsCsv {
     }
     List<String> missing = NEEDED.stream().filter(c -> !columns.containsKey(c)).toList();
     if (!missing.isEmpty()) {
-      throw new FileTrouble(
+      throw new FileException(
           file
               + ": row 1 lacks the column "
               + String.join(" and ", missing)
@@ -166,7 +166,7 @@ public final class BoardsCsv {
                   + board.species()
                   + "” isn't known; kept as it is, with middling numbers");
         }
-        remarks.addAll(cells.doubtful());
+        remarks.addAll(cells.suspicious());
         boards.add(board);
       } catch (IllegalArgumentException e) {
         troubles.add(
@@ -203,7 +203,7 @@ public final class BoardsCsv {
     }
 
     /** Numbers that may be meant otherwise than they were read. */
-    private List<String> doubtful() {
+    private List<String> suspicious() {
       List<String> doubts = new ArrayList<>();
       for (String column : NUMBERS) {
         String text = text(column);

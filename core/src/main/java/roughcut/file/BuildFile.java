@@ -34,7 +34,7 @@ public final class BuildFile {
    *
    * @throws FileTrouble in words
    */
-  public static Opened open(Path path) throws FileTrouble {
+  public static Opened open(Path path) throws FileException {
     KeptFile file = KeptFile.open(path);
     return new Opened(
         new BuildFile(file, shop(file.tree()).orElse(null)),
@@ -75,7 +75,7 @@ public final class BuildFile {
   }
 
   /** This file, to be replaced whatever somebody else wrote there meanwhile. */
-  public BuildFile insisting() {
+  public BuildFile overwriting() {
     return new BuildFile(file.to(file.path()), shop);
   }
 
@@ -121,7 +121,7 @@ public final class BuildFile {
    * @throws FileTrouble.ChangedOnDisk when the file isn't as it was last seen here
    * @throws FileTrouble when it can't be written; the file is then as it was
    */
-  public void save(Build build) throws FileTrouble {
+  public void save(Build build) throws FileException {
     ObjectNode tree = BuildJson.write(build);
     if (shop != null) {
       tree.put(SHOP, shop.toString());

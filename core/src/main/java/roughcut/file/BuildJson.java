@@ -19,9 +19,9 @@ import roughcut.design.OutlineSizes;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.design.SurfaceDecisions;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.shop.StringSpec;
@@ -97,7 +97,7 @@ final class BuildJson {
     }
     LogJson.write(root.putObject(LogJson.FIELD), build.log());
     if (!build.brief().equals(Brief.NONE)) {
-      root.set(BRIEF, Binding.write(build.brief()));
+      root.set(BRIEF, JsonBinding.write(build.brief()));
     }
     return root;
   }
@@ -132,13 +132,13 @@ final class BuildJson {
    * @param file what to call it in messages
    * @throws FileTrouble saying what is wrong and where in the file
    */
-  static Build read(ObjectNode root, String file) throws FileTrouble {
+  static Build read(ObjectNode root, String file) throws FileException {
     return new BuildJson(file).build(root);
   }
 
-  private Build build(ObjectNode root) throws FileTrouble {
+  private Build build(ObjectNode root) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileTrouble(file + " is not a build of this program");
+      throw new FileException(file + " is not a build of this program");
     }
     checkFormat(root.path("format"));
     Map<String, Double> numbers = new TreeMap<>();
@@ -171,20 +171,21 @@ final class BuildJson {
         choices.putIfAbsent(SurfaceDecisions.OUTLINE_SIZES.id(), OutlineSizes.POINTS.word());
       }
       design = design.withNumbers(numbers).withChoices(choices);
-      Brief brief = root.has(BRIEF) ? Binding.read(root.get(BRIEF), Brief.class, file) : Brief.NONE;
+      Brief brief =
+          root.has(BRIEF) ? JsonBinding.read(root.get(BRIEF), Brief.class, file) : Brief.NONE;
       return new Build(
           root.path("name").asText(), design, new LogJson(this, design).read(root), brief);
     } catch (IllegalArgumentException e) {
-      throw new FileTrouble(file + ": " + e.getMessage(), e);
+      throw new FileException(file + ": " + e.getMessage(), e);
     }
   }
 
-  private void checkFormat(JsonNode format) throws FileTrouble {
+  private void checkFormat(JsonNode format) throws FileException {
     if (!format.isInt() || format.asInt() < 1) {
-      throw new FileTrouble(file + " doesn't say its format number");
+      throw new FileException(file + " doesn't say its format number");
     }
     if (format.asInt() > FORMAT) {
-      throw new FileTrouble(
+      throw new FileException(
           file
               + " was saved by a newer Rough Cut (format "
               + format.asInt()
@@ -214,7 +215,7 @@ final class BuildJson {
       JsonNode value,
       Map<String, Double> numbers,
       Map<String, String> choices)
-      throws FileTrouble {
+      throws FileException {
     Optional<Decision> decision = Decisions.find(design, id);
     // One that isn't known is kept in the file as it is.
     Optional<NumberDecision> asNumber = decision.flatMap(Decision::number);
@@ -222,7 +223,7 @@ final class BuildJson {
       NumberDecision number = asNumber.get();
       double read = number(value, "decisions, " + id);
       if (!number.allows(read)) {
-        throw new FileTrouble(
+        throw new FileException(
             file
                 + ": "
                 + id
@@ -239,15 +240,15 @@ final class BuildJson {
     if (choice.isPresent()) {
       try {
         choices.put(id, choice.get().read(value.asText()).word());
-      } catch (Unreadable e) {
-        throw new FileTrouble(file + ": " + id + ": " + e.getMessage(), e);
+      } catch (InvalidInput e) {
+        throw new FileException(file + ": " + id + ": " + e.getMessage(), e);
       }
     }
   }
 
-  double number(JsonNode node, String where) throws FileTrouble {
+  double number(JsonNode node, String where) throws FileException {
     if (!node.isNumber() || !Double.isFinite(node.doubleValue())) {
-      throw new FileTrouble(
+      throw new FileException(
           file
               + ": "
               + where
@@ -258,7 +259,7 @@ final class BuildJson {
     return Math.abs(node.doubleValue()) < NOTHING ? 0 : node.doubleValue();
   }
 
-  private List<StringSpec> strings(JsonNode array) throws FileTrouble {
+  private List<StringSpec> strings(JsonNode array) throws FileException {
     List<StringSpec> strings = new ArrayList<>();
     for (JsonNode node : array) {
       strings.add(
@@ -283,7 +284,7 @@ final class BuildJson {
     return order;
   }
 
-  private Stack stack(JsonNode node, String which) throws FileTrouble {
+  private Stack stack(JsonNode node, String which) throws FileException {
     List<Strip> strips = new ArrayList<>();
     for (JsonNode strip : node.path("strips")) {
       String where = which + ", strip " + (strips.size() + 1);

@@ -29,7 +29,7 @@ final class CsvText {
    *
    * @throws FileTrouble when a quote is never closed
    */
-  static List<List<String>> parse(String text, String file) throws FileTrouble {
+  static List<List<String>> parse(String text, String file) throws FileException {
     String content = text.startsWith("\uFEFF") ? text.substring(1) : text;
     int end = content.indexOf('\n');
     String first = end < 0 ? content : content.substring(0, end);
@@ -66,7 +66,7 @@ final class CsvText {
       }
     }
     if (quoted) {
-      throw new FileTrouble(file + ": the quote opened in line " + opened + " is never closed");
+      throw new FileException(file + ": the quote opened in line " + opened + " is never closed");
     }
     finish(rows, row, cell);
     return rows;

@@ -56,7 +56,7 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
    *
    * @param where what they belong to, for what is wrong with one
    */
-  static List<Segment> read(JsonNode all, BuildJson reader, String where) throws FileTrouble {
+  static List<Segment> read(JsonNode all, BuildJson reader, String where) throws FileException {
     List<Segment> curves = new ArrayList<>();
     for (JsonNode curve : all) {
       String place = where + ", curve " + (curves.size() + 1);
@@ -64,7 +64,7 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
       JsonNode told = curve.path(round ? "arc" : "cubic");
       int count = round ? 5 : 8;
       if (!told.isArray() || told.size() != count) {
-        throw new FileTrouble(place + " is neither an arc of 5 numbers nor a cubic curve of 8");
+        throw new FileException(place + " is neither an arc of 5 numbers nor a cubic curve of 8");
       }
       double[] n = new double[count];
       for (int i = 0; i < count; i++) {
@@ -75,9 +75,9 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
     return curves;
   }
 
-  private static Arc arc(double[] n, String place) throws FileTrouble {
+  private static Arc arc(double[] n, String place) throws FileException {
     if (!(n[2] > 0) || n[4] == 0 || Math.abs(n[4]) > 2 * Math.PI) {
-      throw new FileTrouble(place + " is an arc without a radius, or round more than once");
+      throw new FileException(place + " is an arc without a radius, or round more than once");
     }
     return new Arc(new Point(n[0], n[1]), n[2], n[3], n[4]);
   }

@@ -21,7 +21,7 @@ public final class DemoFolder {
      *
      * @throws FileTrouble in words
      */
-    public void bringBack() throws FileTrouble {
+    public void bringBack() throws FileException {
       for (Map.Entry<Path, byte[]> file : files.entrySet()) {
         SafeFile.writeKeepingVersions(file.getKey(), file.getValue());
       }
@@ -45,7 +45,7 @@ public final class DemoFolder {
    *
    * @throws FileTrouble in words
    */
-  public static void ensure(Path folder, LocalDate today) throws FileTrouble {
+  public static void ensure(Path folder, LocalDate today) throws FileException {
     if (!Files.exists(folder.resolve(ShopFile.NAME))) {
       ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     }
@@ -64,7 +64,7 @@ public final class DemoFolder {
    * @return what was there, to be brought back
    * @throws FileTrouble in words
    */
-  public static Before reset(Path folder, LocalDate today) throws FileTrouble {
+  public static Before reset(Path folder, LocalDate today) throws FileException {
     Map<Path, byte[]> before = new LinkedHashMap<>();
     Path shop = folder.resolve(ShopFile.NAME);
     note(before, shop);
@@ -77,7 +77,7 @@ public final class DemoFolder {
     return new Before(before);
   }
 
-  private static void note(Map<Path, byte[]> before, Path file) throws FileTrouble {
+  private static void note(Map<Path, byte[]> before, Path file) throws FileException {
     if (Files.exists(file)) {
       before.put(file, SafeFile.read(file));
     }

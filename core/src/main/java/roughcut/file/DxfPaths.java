@@ -60,40 +60,40 @@ final class DxfPaths {
     this.name = name;
   }
 
-  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileTrouble {
+  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileException {
     DxfPaths reader = new DxfPaths(name);
     try {
       reader.entities(reader.groups(new String(bytes, StandardCharsets.UTF_8)));
       reader.chain();
     } catch (IllegalArgumentException e) {
-      throw new FileTrouble(name + ": " + e.getMessage(), e);
+      throw new FileException(name + ": " + e.getMessage(), e);
     }
     return new OutlineFile.Sheet(
         reader.paths, reader.curves, reader.perUnit, reader.unit, reader.left);
   }
 
-  private List<Group> groups(String text) throws FileTrouble {
+  private List<Group> groups(String text) throws FileException {
     List<Group> groups = new ArrayList<>();
     String[] lines = text.split("\\r\\n|\\n|\\r", -1);
     if (lines.length > 8 * OutlineFile.MOST_POINTS) {
-      throw new FileTrouble(
+      throw new FileException(
           name + " has " + lines.length + " lines: far more than an outline needs");
     }
     for (int i = 0; i + 1 < lines.length; i += 2) {
       String code = lines[i].strip();
       if (code.length() > 5 || !code.matches("-?\\d+")) {
-        throw new FileTrouble(
+        throw new FileException(
             name + " is no DXF drawing: line " + (i + 1) + " should be a group's code");
       }
       if (lines[i + 1].length() > LONGEST_VALUE) {
-        throw new FileTrouble(name + ": line " + (i + 2) + " is longer than any drawing needs");
+        throw new FileException(name + ": line " + (i + 2) + " is longer than any drawing needs");
       }
       groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip()));
     }
     return groups;
   }
 
-  private void entities(List<Group> groups) throws FileTrouble {
+  private void entities(List<Group> groups) throws FileException {
     for (int i = 0; i + 1 < groups.size(); i++) {
       if (groups.get(i).value.equals("$INSUNITS") && groups.get(i).code == 9) {
         units(groups.get(i + 1).value);
@@ -156,7 +156,7 @@ final class DxfPaths {
     }
   }
 
-  private void entity(Entity e) throws FileTrouble {
+  private void entity(Entity e) throws FileException {
     Point centre = new Point(e.number(10, 0), e.number(20, 0));
     switch (e.kind) {
       case "LWPOLYLINE" -> lightPolyline(e);
@@ -178,7 +178,7 @@ final class DxfPaths {
     }
   }
 
-  private void lightPolyline(Entity e) throws FileTrouble {
+  private void lightPolyline(Entity e) throws FileException {
     List<Point> corners = new ArrayList<>();
     List<Double> bulges = new ArrayList<>();
     double x = 0;
@@ -212,7 +212,7 @@ final class DxfPaths {
 
   /** Corners with bulges: the tangent of a quarter of each arc's angle. */
   private void polyline(List<Point> corners, List<Double> bulges, boolean closed)
-      throws FileTrouble {
+      throws FileException {
     if (corners.isEmpty()) {
       return;
     }
@@ -247,21 +247,21 @@ final class DxfPaths {
     }
   }
 
-  private void closed(List<Point> run) throws FileTrouble {
+  private void closed(List<Point> run) throws FileException {
     count(run);
     if (run.size() >= 3) {
       paths.add(new OutlineFile.Drawn(run, true));
     }
   }
 
-  private List<Point> count(List<Point> run) throws FileTrouble {
+  private List<Point> count(List<Point> run) throws FileException {
     points += run.size();
     if (loose.size() > MOST_LOOSE) {
-      throw new FileTrouble(
+      throw new FileException(
           name + " has more than " + MOST_LOOSE + " loose lines: far more than an outline needs");
     }
     if (points > OutlineFile.MOST_POINTS) {
-      throw new FileTrouble(
+      throw new FileException(
           name
               + " has more than "
               + OutlineFile.MOST_POINTS
@@ -276,7 +276,7 @@ final class DxfPaths {
     return way <= 0 ? way + 2 * Math.PI : way;
   }
 
-  private void ellipse(Entity e, Point centre) throws FileTrouble {
+  private void ellipse(Entity e, Point centre) throws FileException {
     double ax = e.number(11, 1);
     double ay = e.number(21, 0);
     double ratio = e.number(40, 1);
@@ -311,7 +311,7 @@ final class DxfPaths {
     }
   }
 
-  private void spline(Entity e) throws FileTrouble {
+  private void spline(Entity e) throws FileException {
     DxfSpline spline =
         DxfSpline.of(
                 (int) e.number(71, 3), e.numbers(40), e.numbers(10), e.numbers(20), e.numbers(41))

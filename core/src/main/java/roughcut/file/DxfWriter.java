@@ -3,8 +3,8 @@ package roughcut.file;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import roughcut.drawing.CompoundMarks;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
 import roughcut.geometry.Arc;
@@ -18,7 +18,7 @@ import roughcut.geometry.Segment;
  * A drawing as DXF release 12 in millimetres: x from the nut line, y up, one layer per role, named
  * after it. Areas of wood are left out; their outlines are there.
  */
-public final class DxfWriter implements Lines.OnPaper<RuntimeException> {
+public final class DxfWriter implements CompoundMarks.OnPaper<RuntimeException> {
   private final StringBuilder out = new StringBuilder(64 * 1024);
 
   private DxfWriter() {}

@@ -25,7 +25,7 @@ public final class Exports {
    * @throws FileTrouble when the folder can't be written
    */
   public static List<Path> write(Plan plan, Units units, Paper paper, Path folder)
-      throws FileTrouble {
+      throws FileException {
     Drawing sheet = Sheet.PLAN.of(plan, units);
     Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
     files.put("frets.csv", () -> FretTable.csv(plan));
@@ -50,14 +50,14 @@ public final class Exports {
    * @throws FileTrouble when the folder can't be written
    */
   public static List<Path> write(Plan plan, Units units, Paper paper, Sheet sheet, Path folder)
-      throws FileTrouble {
+      throws FileException {
     return written(
         Map.of(sheet.file() + ".pdf", () -> PdfWriter.write(sheet.of(plan, units), paper, units)),
         folder);
   }
 
   private static List<Path> written(Map<String, Supplier<byte[]>> files, Path folder)
-      throws FileTrouble {
+      throws FileException {
     List<Path> written = new ArrayList<>();
     for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {
       Path path = folder.resolve(file.getKey());

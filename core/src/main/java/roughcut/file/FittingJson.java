@@ -60,7 +60,7 @@ final class FittingJson {
         .anyMatch(f -> id.startsWith(f.id("")) || id.equals("rout." + f.name() + ".depth"));
   }
 
-  static Design read(ObjectNode root, Design design, BuildJson reader) throws FileTrouble {
+  static Design read(ObjectNode root, Design design, BuildJson reader) throws FileException {
     Design next = design;
     List<Fitting> fittings = new ArrayList<>();
     for (JsonNode node : root.path("fittings")) {
@@ -112,7 +112,7 @@ final class FittingJson {
       BuildJson reader,
       Map<String, Double> numbers,
       Map<String, String> choices)
-      throws FileTrouble {
+      throws FileException {
     for (JsonNode node : root.path("fittings")) {
       Fitting fitting = design.fitting(node.path("name").asText()).orElseThrow();
       for (Map.Entry<String, JsonNode> entry : node.path("decided").properties()) {

@@ -46,19 +46,19 @@ final class Json {
     return MAPPER.createObjectNode();
   }
 
-  static ObjectNode parse(byte[] content, String name) throws FileTrouble {
+  static ObjectNode parse(byte[] content, String name) throws FileException {
     try {
       JsonNode node = MAPPER.readTree(content);
       if (node instanceof ObjectNode object) {
         return object;
       }
-      throw new FileTrouble(
+      throw new FileException(
           name + " is not a file of this program: it should hold one JSON object");
     } catch (JsonProcessingException e) {
       JsonLocation at = e.getLocation();
       String place =
           at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
-      throw new FileTrouble(
+      throw new FileException(
           name
               + " is broken"
               + place
@@ -67,7 +67,7 @@ final class Json {
                   : ": something stands there that no file of this program has"),
           e);
     } catch (IOException e) {
-      throw new FileTrouble(name + " can't be read: " + e.getMessage(), e);
+      throw new FileException(name + " can't be read: " + e.getMessage(), e);
     }
   }
 

@@ -30,7 +30,7 @@ final class KeptFile {
    *
    * @throws FileTrouble in words
    */
-  static KeptFile open(Path path) throws FileTrouble {
+  static KeptFile open(Path path) throws FileException {
     byte[] bytes = SafeFile.read(path);
     return new KeptFile(path, Json.parse(bytes, path.getFileName().toString()), bytes);
   }
@@ -67,7 +67,7 @@ final class KeptFile {
       boolean other = !Arrays.equals(lastBytes, SafeFile.read(path));
       seen = other ? seen : now;
       return other;
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return false;
     }
   }
@@ -91,17 +91,17 @@ final class KeptFile {
    * @throws FileTrouble.ChangedOnDisk when the file isn't as it was last seen here
    * @throws FileTrouble when it can't be written; the file is then as it was
    */
-  void save(ObjectNode tree, UnaryOperator<ObjectNode> known) throws FileTrouble {
+  void save(ObjectNode tree, UnaryOperator<ObjectNode> known) throws FileException {
     boolean there = Files.exists(path);
     if (lastBytes != null && there && !Arrays.equals(lastBytes, SafeFile.read(path))) {
-      throw new FileTrouble.ChangedOnDisk(
+      throw new FileException.ChangedOnDisk(
           path.getFileName()
               + " was changed by another window or program since it was opened here. Nothing was overwritten.");
     }
     Path folder = path.toAbsolutePath().getParent();
     if (lastBytes != null && folder != null && !Files.isDirectory(folder)) {
       // Making the folder anew would write to the place where a stick or a disk was.
-      throw new FileTrouble(
+      throw new FileException(
           "the folder "
               + folder
               + " isn't there any more; was it moved, or its disk or stick taken out?");

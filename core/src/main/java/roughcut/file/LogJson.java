@@ -17,7 +17,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.design.Design;
 import roughcut.measure.Range;
-import roughcut.record.Done;
+import roughcut.record.ChangedDecision;
+import roughcut.record.DoneOperation;
 import roughcut.record.FretRecords;
 import roughcut.record.FretStage;
 import roughcut.record.Log;
@@ -25,7 +26,6 @@ import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Note;
 import roughcut.record.Reading;
-import roughcut.record.Redecided;
 
 /**
  * What happened to an instrument, as JSON: {@code log} with its readings, what was done, and what
@@ -64,7 +64,7 @@ final class LogJson {
       one.put("counts", reading.counts());
     }
     ArrayNode done = node.putArray("done");
-    for (Done operation : log.done()) {
+    for (DoneOperation operation : log.done()) {
       ObjectNode one = done.addObject();
       one.put("operation", operation.operation());
       one.put("at", operation.at().toString());
@@ -86,7 +86,7 @@ final class LogJson {
           .put("picture", note.picture());
     }
     ArrayNode decided = node.putArray("decided");
-    for (Redecided change : log.decided()) {
+    for (ChangedDecision change : log.decided()) {
       decided
           .addObject()
           .put("at", change.at().toString())
@@ -116,7 +116,7 @@ final class LogJson {
    *
    * @throws FileTrouble saying what is wrong and where
    */
-  Log read(ObjectNode root) throws FileTrouble {
+  Log read(ObjectNode root) throws FileException {
     if (!root.has(FIELD)) {
       List<Reading> first = first(root.path(MEASURED));
       return new Log(staged(first, List.of(), root), List.of(), frets(root.path(FRETS)));
@@ -138,12 +138,12 @@ final class LogJson {
     if (root.path("format").asInt() < BuildJson.ENTERED) {
       readings.sort(Comparator.comparing(Reading::at)); // the latest stood until then
     }
-    List<Done> done = new ArrayList<>();
+    List<DoneOperation> done = new ArrayList<>();
     for (JsonNode one : node.path("done")) {
       String operation = one.path("operation").asText();
       String where = "log, " + operation + " done";
       done.add(
-          new Done(
+          new DoneOperation(
               operation,
               time(one.path("at").asText(), where),
               hands(one.path("minutes"), where),
@@ -160,10 +160,10 @@ final class LogJson {
               one.path("words").asText(""),
               one.path("picture").asText("")));
     }
-    List<Redecided> decided = new ArrayList<>();
+    List<ChangedDecision> decided = new ArrayList<>();
     for (JsonNode one : node.path("decided")) {
       decided.add(
-          new Redecided(
+          new ChangedDecision(
               time(one.path("at").asText(), "log, a decision"),
               one.path("of").asText(""),
               one.path("was").asText(""),
@@ -172,15 +172,16 @@ final class LogJson {
     return new Log(staged(readings, done, root), done, frets(node.path(FRETS)), notes, decided);
   }
 
-  private Duration hands(JsonNode minutes, String where) throws FileTrouble {
+  private Duration hands(JsonNode minutes, String where) throws FileException {
     double taken = minutes.isMissingNode() ? 0 : build.number(minutes, where + ", minutes");
     if (taken < 0 || taken > MOST_MINUTES) {
-      throw new FileTrouble(build.file() + ": " + where + ": " + taken + " minutes can't be right");
+      throw new FileException(
+          build.file() + ": " + where + ": " + taken + " minutes can't be right");
     }
     return Duration.ofMinutes(Math.round(taken));
   }
 
-  private Map<String, Double> numbers(JsonNode node, String where) throws FileTrouble {
+  private Map<String, Double> numbers(JsonNode node, String where) throws FileException {
     Map<String, Double> set = new TreeMap<>();
     for (Map.Entry<String, JsonNode> entry : node.properties()) {
       set.put(entry.getKey(), build.number(entry.getValue(), where + ", " + entry.getKey()));
@@ -188,12 +189,12 @@ final class LogJson {
     return set;
   }
 
-  private List<Reading> staged(List<Reading> readings, List<Done> done, ObjectNode root) {
+  private List<Reading> staged(List<Reading> readings, List<DoneOperation> done, ObjectNode root) {
     return BeforeStages.readings(readings, done, root.path("decisions"), design);
   }
 
   /** Format 1: the one reading that stood of each decision. */
-  private List<Reading> first(JsonNode object) throws FileTrouble {
+  private List<Reading> first(JsonNode object) throws FileException {
     List<Reading> readings = new ArrayList<>();
     for (Map.Entry<String, JsonNode> entry : object.properties()) {
       String id = entry.getKey();
@@ -211,15 +212,16 @@ final class LogJson {
     return Measurables.find(design, id).map(Measurable::range);
   }
 
-  private double value(String id, JsonNode node, String where) throws FileTrouble {
+  private double value(String id, JsonNode node, String where) throws FileException {
     double value = build.number(node, where);
     if (range(id).map(r -> !r.allows(value)).orElse(false)) {
-      throw new FileTrouble(build.file() + ": measured " + id + " of " + value + " can't be right");
+      throw new FileException(
+          build.file() + ": measured " + id + " of " + value + " can't be right");
     }
     return value;
   }
 
-  private FretRecords frets(JsonNode node) throws FileTrouble {
+  private FretRecords frets(JsonNode node) throws FileException {
     FretRecords frets = FretRecords.NONE;
     for (Map.Entry<String, JsonNode> entry : node.properties()) {
       for (FretStage stage : FretStage.values()) {
@@ -233,20 +235,20 @@ final class LogJson {
     return frets;
   }
 
-  private LocalDate day(String text, String where) throws FileTrouble {
+  private LocalDate day(String text, String where) throws FileException {
     try {
       return LocalDate.parse(text);
     } catch (DateTimeParseException e) {
-      throw new FileTrouble(
+      throw new FileException(
           build.file() + ": " + where + ": “" + text + "” is not a day like 2026-05-31", e);
     }
   }
 
-  private LocalDateTime time(String text, String where) throws FileTrouble {
+  private LocalDateTime time(String text, String where) throws FileException {
     try {
       return LocalDateTime.parse(text);
     } catch (DateTimeParseException e) {
-      throw new FileTrouble(
+      throw new FileException(
           build.file() + ": " + where + ": “" + text + "” is not a time like 2026-05-31T16:20", e);
     }
   }

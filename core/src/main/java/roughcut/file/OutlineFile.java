@@ -26,9 +26,9 @@ import roughcut.measure.Units;
  *
  * @param outline as it was drawn, its y turned upwards
  * @param said what is to be said about unit and size, in words
- * @param doubt whether the unit is in doubt
+ * @param unitSuspicion whether the unit is in doubt
  */
-public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
+public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspicion) {
   /** Larger files are not read, bytes. */
   static final long LARGEST = 4_000_000;
 
@@ -96,12 +96,12 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
    *
    * @throws FileTrouble in words: too large, made to harm, no path in it
    */
-  public static OutlineFile read(java.nio.file.Path file) throws FileTrouble {
+  public static OutlineFile read(java.nio.file.Path file) throws FileException {
     String name = file.getFileName().toString();
     byte[] bytes;
     try {
       if (Files.size(file) > LARGEST) {
-        throw new FileTrouble(
+        throw new FileException(
             name
                 + " is "
                 + Files.size(file) / 1_000_000
@@ -109,12 +109,12 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       }
       bytes = Files.readAllBytes(file);
     } catch (IOException e) {
-      throw new FileTrouble(name + " can't be read: " + e.getMessage(), e);
+      throw new FileException(name + " can't be read: " + e.getMessage(), e);
     }
     return read(name, bytes);
   }
 
-  static OutlineFile read(String name, byte[] bytes) throws FileTrouble {
+  static OutlineFile read(String name, byte[] bytes) throws FileException {
     String lower = name.toLowerCase(Locale.ROOT);
     if (lower.endsWith(".svg")) {
       return found(name, SvgPaths.read(bytes, name));
@@ -122,10 +122,10 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
     if (lower.endsWith(".dxf")) {
       return found(name, DxfPaths.read(bytes, name));
     }
-    throw new FileTrouble(name + ": an outline is read from an SVG or a DXF file");
+    throw new FileException(name + ": an outline is read from an SVG or a DXF file");
   }
 
-  private static OutlineFile found(String name, Sheet sheet) throws FileTrouble {
+  private static OutlineFile found(String name, Sheet sheet) throws FileException {
     Drawn best = null;
     for (Drawn path : sheet.paths()) {
       if (path.points().size() >= 3 && (best == null || path.size() > best.size())) {
@@ -133,7 +133,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       }
     }
     if (best == null || best.size() == 0) {
-      throw new FileTrouble(
+      throw new FileException(
           name + ": there is no path in it that goes round something" + sheet.leftSaid());
     }
     double perUnit = sheet.perUnit();
@@ -176,13 +176,13 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
   /** The outline with those of the file's curves that it runs along. */
   private static DrawnOutline drawn(
       String name, Sheet sheet, List<Point> corners, double perUnit, double open) {
-    Bounds around = new Outline(corners).bounds().grown(1);
+    Bounds around = new Outline(corners).bounds().expanded(1);
     Similarity size = Similarity.sizing(perUnit);
     List<Segment> near =
         sheet.curves().stream()
             .filter(s -> s.length() * perUnit > CLOSED)
             .map(s -> s.through(size))
-            .filter(s -> around.holds(s.start()) && around.holds(s.end()))
+            .filter(s -> around.contains(s.start()) && around.contains(s.end()))
             .toList();
     List<Segment> round = ArcFinder.of(near, FINE / 4);
     List<Segment> curves = Path.along(corners, round, 2.5 * FINE).curves();
@@ -195,12 +195,12 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
   }
 
   private static List<Point> scaled(String name, List<Point> points, double perUnit)
-      throws FileTrouble {
+      throws FileException {
     List<Coordinate> line = new ArrayList<>();
     for (Point p : points) {
       Coordinate next = new Coordinate(p.x() * perUnit, p.y() * perUnit);
       if (!DrawnOutline.reaches(next.x) || !DrawnOutline.reaches(next.y)) {
-        throw new FileTrouble(name + " has a place in it that no body reaches");
+        throw new FileException(name + " has a place in it that no body reaches");
       }
       if (line.isEmpty() || line.get(line.size() - 1).distance(next) > Precision.NEAR) {
         line.add(next);
@@ -220,7 +220,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean doubt) {
       corners.remove(corners.size() - 1);
     }
     if (corners.size() < 3 || corners.size() > DrawnOutline.MOST_CORNERS) {
-      throw new FileTrouble(
+      throw new FileException(
           name
               + ": its outline has "
               + corners.size()

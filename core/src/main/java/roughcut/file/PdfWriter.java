@@ -11,8 +11,8 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
+import roughcut.drawing.CompoundMarks;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Path;
@@ -245,7 +245,7 @@ public final class PdfWriter {
   }
 
   /** Draws what may fall on what is seen of a page. */
-  private final class Drawer implements Lines.OnPaper<IOException> {
+  private final class Drawer implements CompoundMarks.OnPaper<IOException> {
     private final PDPageContentStream content;
     private final double thickness;
     private final Bounds seen;
@@ -257,7 +257,7 @@ public final class PdfWriter {
     }
 
     private boolean touches(Mark mark) {
-      return mark.stretches().stream().anyMatch(s -> s.grown(WIDEST_PEN).distance(seen) <= 0);
+      return mark.stretches().stream().anyMatch(s -> s.expanded(WIDEST_PEN).distance(seen) <= 0);
     }
 
     @Override
@@ -289,7 +289,7 @@ public final class PdfWriter {
     public Void text(Mark.Text text) throws IOException {
       Point at = text.at();
       double room = (text.text().length() + 1) * text.size().height();
-      if (new Bounds(at.x(), at.y(), at.x(), at.y()).grown(room).distance(seen) <= 0) {
+      if (new Bounds(at.x(), at.y(), at.x(), at.y()).expanded(room).distance(seen) <= 0) {
         words(content, text);
       }
       return null;

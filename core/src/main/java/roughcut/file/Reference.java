@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
+import roughcut.clearance.ClearanceKind;
 import roughcut.demo.Demo;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
@@ -32,7 +33,6 @@ import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.shop.FittingBook;
 import roughcut.shop.Woods;
-import roughcut.thin.ThinKind;
 
 /** The reference pages in docs/, written from the code so that they can't fall behind it. */
 public final class Reference {
@@ -93,7 +93,7 @@ public final class Reference {
     md.append(
         "\n## Limits of thin spots\n\nUsual ones in mm; a shop's own stand under `limits` in `shop.json` by"
             + " the kind's id.\n\n| id | what | better more than | at least | seen on | handbook |\n|---|---|---|---|---|---|\n");
-    for (ThinKind kind : ThinKind.values()) {
+    for (ClearanceKind kind : ClearanceKind.values()) {
       md.append("| `")
           .append(kind.id())
           .append("` | ")

@@ -10,16 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.bench.Bench;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
 import roughcut.schedule.Schedule;
 import roughcut.schedule.ShopWork;
-import roughcut.thin.ThinSpot;
 import roughcut.whatif.Comparison;
 
 /** Every worked value of a plan with its sum, for people and for programs. */
@@ -50,11 +50,11 @@ public final class ReportWriter {
     ObjectNode days = root.putObject("days");
     days(plan, work).forEach(days::put);
     ArrayNode thin = root.putArray("thinSpots");
-    for (ThinSpot spot : plan.thinSpots()) {
+    for (Clearance clearance : plan.clearances()) {
       thin.addObject()
-          .put("what", spot.what())
-          .put("state", spot.state().word())
-          .put("value", spot.left().id());
+          .put("what", clearance.what())
+          .put("state", clearance.state().word())
+          .put("value", clearance.left().id());
     }
     ArrayNode findings = root.putArray("findings");
     for (Finding finding : plan.findings()) {
@@ -68,7 +68,7 @@ public final class ReportWriter {
     return new String(Json.bytes(root), StandardCharsets.UTF_8);
   }
 
-  private static void input(ObjectNode node, Worked.Input input) {
+  private static void input(ObjectNode node, ComputedValue.Input input) {
     node.put("symbol", input.symbol());
     node.put("id", input.value().id());
     node.put("label", input.value().label());
@@ -95,9 +95,9 @@ public final class ReportWriter {
     for (Comparison.Changed changed : comparison.values()) {
       line(out, changed.id(), number(changed.kept()), number(changed.tried()));
     }
-    for (Comparison.Moved moved : comparison.thinSpots()) {
+    for (Comparison.Moved moved : comparison.clearances()) {
       if (moved.worse() || moved.better()) {
-        ThinSpot any = moved.tried().or(moved::kept).orElseThrow();
+        Clearance any = moved.tried().or(moved::kept).orElseThrow();
         line(out, "thin." + any.left().id(), state(moved.kept()), state(moved.tried()));
       }
     }
@@ -118,7 +118,7 @@ public final class ReportWriter {
     return value.map(v -> Double.toString(v.value())).orElse("");
   }
 
-  private static String state(Optional<ThinSpot> spot) {
+  private static String state(Optional<Clearance> spot) {
     return spot.map(s -> s.state().word()).orElse("");
   }
 

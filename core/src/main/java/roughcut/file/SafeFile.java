@@ -38,17 +38,17 @@ public final class SafeFile {
    *
    * @throws FileTrouble in words when it is missing, too large or unreadable
    */
-  public static byte[] read(Path file) throws FileTrouble {
+  public static byte[] read(Path file) throws FileException {
     try {
       if (Files.isDirectory(file)) {
-        throw new FileTrouble(file + " is a folder, not a file");
+        throw new FileException(file + " is a folder, not a file");
       }
       if (Files.size(file) > LARGEST) {
-        throw new FileTrouble(
+        throw new FileException(
             file + " is larger than " + (LARGEST >> 20) + " MB; that is no file of this program");
       }
       return Files.readAllBytes(file);
-    } catch (FileTrouble trouble) {
+    } catch (FileException trouble) {
       throw trouble;
     } catch (IOException e) {
       throw trouble("read", file, e);
@@ -60,19 +60,19 @@ public final class SafeFile {
    *
    * @throws FileTrouble in words; what was there before is still there
    */
-  public static void write(Path file, byte[] content) throws FileTrouble {
+  public static void write(Path file, byte[] content) throws FileException {
     write(file, content, false);
   }
 
   /** Like {@link #write}; what was there before goes among the versions. */
-  public static void writeKeepingVersions(Path file, byte[] content) throws FileTrouble {
+  public static void writeKeepingVersions(Path file, byte[] content) throws FileException {
     write(file, content, true);
   }
 
-  private static void write(Path file, byte[] content, boolean keep) throws FileTrouble {
+  private static void write(Path file, byte[] content, boolean keep) throws FileException {
     if (content.length > LARGEST) {
       // What is saved can be opened again.
-      throw new FileTrouble(
+      throw new FileException(
           file
               + " would be larger than "
               + (LARGEST >> 20)
@@ -181,12 +181,12 @@ public final class SafeFile {
     }
   }
 
-  private static FileTrouble trouble(String what, Path file, IOException e) {
+  private static FileException trouble(String what, Path file, IOException e) {
     if (e instanceof NoSuchFileException) {
-      return new FileTrouble("there is no file " + file, e);
+      return new FileException("there is no file " + file, e);
     }
     if (e instanceof AccessDeniedException) {
-      return new FileTrouble(
+      return new FileException(
           "can't "
               + what
               + " "
@@ -198,6 +198,7 @@ public final class SafeFile {
         e instanceof FileSystemException fs && fs.getReason() != null
             ? fs.getReason()
             : e.getMessage();
-    return new FileTrouble("can't " + what + " " + file + (reason == null ? "" : ": " + reason), e);
+    return new FileException(
+        "can't " + what + " " + file + (reason == null ? "" : ": " + reason), e);
   }
 }

@@ -28,17 +28,17 @@ public final class SheetFolder {
    * @param typed a whole path, or one from home on, with or without ~ before it
    * @throws FileTrouble when that can be no folder's name
    */
-  public static Path read(String typed, Path home) throws FileTrouble {
+  public static Path read(String typed, Path home) throws FileException {
     String text = typed.strip();
     if (text.isEmpty()) {
-      throw new FileTrouble("say which folder");
+      throw new FileException("say which folder");
     }
     try {
       return text.equals("~") || text.startsWith("~/")
           ? home.resolve(text.substring(Math.min(2, text.length())))
           : home.resolve(text);
     } catch (InvalidPathException e) {
-      throw new FileTrouble("“" + text + "” can be no folder's name", e);
+      throw new FileException("“" + text + "” can be no folder's name", e);
     }
   }
 
@@ -48,7 +48,7 @@ public final class SheetFolder {
    *
    * @throws FileTrouble when neither it nor the two folders above it are there
    */
-  public static void check(Path folder) throws FileTrouble {
+  public static void check(Path folder) throws FileException {
     Path at = folder.toAbsolutePath().normalize();
     for (int up = 0; up <= MOST_NEW && at != null; up++) {
       if (Files.exists(at)) {
@@ -56,6 +56,6 @@ public final class SheetFolder {
       }
       at = at.getParent();
     }
-    throw new FileTrouble("can't write there: " + folder + " isn't there; is its disk in?");
+    throw new FileException("can't write there: " + folder + " isn't there; is its disk in?");
   }
 }

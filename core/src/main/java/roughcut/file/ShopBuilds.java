@@ -46,7 +46,7 @@ public final class ShopBuilds {
    *
    * @throws FileTrouble when the folder can't be listed
    */
-  public List<Entry> all() throws FileTrouble {
+  public List<Entry> all() throws FileException {
     return list(ShopFile.builds(shop));
   }
 
@@ -55,7 +55,7 @@ public final class ShopBuilds {
    *
    * @throws FileTrouble when the folder can't be listed
    */
-  public List<Build> besides(Path file) throws FileTrouble {
+  public List<Build> besides(Path file) throws FileException {
     Path here = file.toAbsolutePath().normalize();
     return all().stream()
         .filter(e -> !e.path().toAbsolutePath().normalize().equals(here))
@@ -64,11 +64,11 @@ public final class ShopBuilds {
   }
 
   /** What lies in the bin, the last put there first. */
-  public List<Entry> binned() throws FileTrouble {
+  public List<Entry> deletedBuilds() throws FileException {
     return list(shop.resolve(BIN));
   }
 
-  private static List<Entry> list(Path folder) throws FileTrouble {
+  private static List<Entry> list(Path folder) throws FileException {
     if (!Files.isDirectory(folder)) {
       return List.of();
     }
@@ -80,7 +80,7 @@ public final class ShopBuilds {
       all.sort(Comparator.comparing(Entry::changed).reversed().thenComparing(Entry::path));
       return all;
     } catch (IOException e) {
-      throw new FileTrouble("the builds in " + folder + " can't be listed: " + e.getMessage(), e);
+      throw new FileException("the builds in " + folder + " can't be listed: " + e.getMessage(), e);
     }
   }
 
@@ -88,7 +88,7 @@ public final class ShopBuilds {
     Instant changed = Files.getLastModifiedTime(path).toInstant();
     try {
       return new Entry(path, changed, Optional.of(BuildFile.open(path).build()), "");
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return new Entry(path, changed, Optional.empty(), e.getMessage());
     }
   }
@@ -99,12 +99,13 @@ public final class ShopBuilds {
    * @return the file
    * @throws FileTrouble in words
    */
-  public Path begin(Build build) throws FileTrouble {
+  public Path begin(Build build) throws FileException {
     Path path = free(ShopFile.builds(shop), build.name());
     try {
       Files.createDirectories(path.getParent());
     } catch (IOException e) {
-      throw new FileTrouble("can't make the folder " + path.getParent() + ": " + e.getMessage(), e);
+      throw new FileException(
+          "can't make the folder " + path.getParent() + ": " + e.getMessage(), e);
     }
     BuildFile.at(path).save(build);
     return path;
@@ -115,7 +116,7 @@ public final class ShopBuilds {
    *
    * @throws FileTrouble in words
    */
-  public Path duplicate(Path path) throws FileTrouble {
+  public Path duplicate(Path path) throws FileException {
     Build build = BuildFile.open(path).build();
     return begin(build.withName(another(build.name())));
   }
@@ -125,13 +126,13 @@ public final class ShopBuilds {
    *
    * @throws FileTrouble in words
    */
-  public Path like(Path path) throws FileTrouble {
+  public Path like(Path path) throws FileException {
     Build build = BuildFile.open(path).build();
     return begin(new Build(another(build.name()), build.design(), Log.NONE));
   }
 
   /** The first name with a number that no build of the shop has. */
-  private String another(String name) throws FileTrouble {
+  private String another(String name) throws FileException {
     String base = name.replaceFirst(" \\d{1,4}$", "");
     List<String> taken = all().stream().map(Entry::name).toList();
     int number = 2;
@@ -147,23 +148,23 @@ public final class ShopBuilds {
    * @return where it lies now
    * @throws FileTrouble in words; it stays where it was
    */
-  public Path bin(Path path) throws FileTrouble {
+  public Path bin(Path path) throws FileException {
     return move(path, shop.resolve(BIN));
   }
 
   /** Takes a build out of the bin. */
-  public Path back(Path binned) throws FileTrouble {
+  public Path back(Path binned) throws FileException {
     return move(binned, ShopFile.builds(shop));
   }
 
-  private static Path move(Path from, Path folder) throws FileTrouble {
+  private static Path move(Path from, Path folder) throws FileException {
     Path to = free(folder, BuildFile.stem(from));
     try {
       Files.createDirectories(folder);
       Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
       return to;
     } catch (IOException e) {
-      throw new FileTrouble(
+      throw new FileException(
           from.getFileName() + " can't be moved to " + folder + ": " + e.getMessage(), e);
     }
   }

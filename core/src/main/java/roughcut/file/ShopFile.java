@@ -53,7 +53,7 @@ public final class ShopFile {
    *
    * @throws FileTrouble when there is a shop file that can't be read
    */
-  public static Opened openFor(BuildFile build) throws FileTrouble {
+  public static Opened openFor(BuildFile build) throws FileException {
     Optional<Path> named = build.shop();
     boolean isThere = named.map(f -> Files.isRegularFile(f.resolve(NAME))).orElse(false);
     Optional<Path> folder = isThere ? named : around(build.path());
@@ -80,7 +80,7 @@ public final class ShopFile {
    *
    * @throws FileTrouble in words
    */
-  public static Opened open(Path folder) throws FileTrouble {
+  public static Opened open(Path folder) throws FileException {
     KeptFile file = KeptFile.open(folder.resolve(NAME));
     checked(file.tree(), NAME);
     List<String> aside = new ArrayList<>();
@@ -100,7 +100,7 @@ public final class ShopFile {
   }
 
   /** The shop that a build belongs to, for reading only. */
-  public static Shop shopOf(BuildFile build) throws FileTrouble {
+  public static Shop shopOf(BuildFile build) throws FileException {
     return openFor(build).shop();
   }
 
@@ -124,7 +124,7 @@ public final class ShopFile {
   }
 
   /** This file, to be replaced whatever somebody else wrote there meanwhile. */
-  public ShopFile insisting() {
+  public ShopFile overwriting() {
     return new ShopFile(file.to(file.path()));
   }
 
@@ -138,21 +138,21 @@ public final class ShopFile {
    *
    * @throws FileTrouble in words
    */
-  public static Shop read(Path path) throws FileTrouble {
+  public static Shop read(Path path) throws FileException {
     return read(KeptFile.open(path).tree(), path.getFileName().toString());
   }
 
-  static Shop read(ObjectNode root, String file) throws FileTrouble {
+  static Shop read(ObjectNode root, String file) throws FileException {
     checked(root, file);
     return ShopJson.read(root, file);
   }
 
-  private static void checked(ObjectNode root, String file) throws FileTrouble {
+  private static void checked(ObjectNode root, String file) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileTrouble(file + " is not a shop of this program");
+      throw new FileException(file + " is not a shop of this program");
     }
     if (root.path("format").asInt() > FORMAT) {
-      throw new FileTrouble(
+      throw new FileException(
           file + " was saved by a newer Rough Cut (format " + root.path("format").asInt() + ")");
     }
   }
@@ -163,7 +163,7 @@ public final class ShopFile {
    * @throws FileTrouble.ChangedOnDisk when the file isn't as it was last seen here
    * @throws FileTrouble in words
    */
-  public void save(Shop shop) throws FileTrouble {
+  public void save(Shop shop) throws FileException {
     file.save(tree(shop), ShopJson::withoutEmptied);
   }
 
@@ -180,7 +180,7 @@ public final class ShopFile {
    *
    * @throws FileTrouble in words
    */
-  public static void write(Path path, Shop shop) throws FileTrouble {
+  public static void write(Path path, Shop shop) throws FileException {
     (Files.exists(path) ? new ShopFile(KeptFile.open(path)) : at(path)).save(shop);
   }
 }

@@ -13,7 +13,7 @@ import roughcut.shop.ShopHours;
 import roughcut.shop.Woods;
 
 /**
- * A shop as JSON: its records field by field ({@link Binding}), with what is usual ({@code
+ * A shop as JSON: its records field by field ({@link JsonBinding}), with what is usual ({@code
  * data/shop-usual.json}) where a file says nothing, as files from before a field was there do.
  */
 final class ShopJson {
@@ -31,7 +31,7 @@ final class ShopJson {
   }
 
   static ObjectNode write(Shop shop) {
-    ObjectNode node = Binding.write(shop);
+    ObjectNode node = JsonBinding.write(shop);
     // A limit that never stops has no number to write.
     node.path("limits").forEach(l -> forget((ObjectNode) l, "fail", "NaN"));
     return node;
@@ -42,14 +42,14 @@ final class ShopJson {
    *
    * @throws FileTrouble in words, whatever stands in the file
    */
-  static Shop read(ObjectNode root, String file) throws FileTrouble {
+  static Shop read(ObjectNode root, String file) throws FileException {
     try {
       return whole(root, file);
     } catch (ClassCastException
         | NullPointerException
         | IllegalArgumentException
         | UnsupportedOperationException e) {
-      throw new FileTrouble(file + ": something in it isn't what it should be", e);
+      throw new FileException(file + ": something in it isn't what it should be", e);
     }
   }
 
@@ -59,10 +59,10 @@ final class ShopJson {
    * @param aside gets what was left aside, each in words with its place
    * @throws FileTrouble when the parts, each sound, can't stand together
    */
-  static Shop salvaged(ObjectNode root, String file, List<String> aside) throws FileTrouble {
+  static Shop salvaged(ObjectNode root, String file, List<String> aside) throws FileException {
     try {
       return read(root, file);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       ObjectNode sound = Json.object();
       for (Map.Entry<String, JsonNode> part : root.properties()) {
         if (part.getValue() instanceof ArrayNode list) {
@@ -90,18 +90,18 @@ final class ShopJson {
     try {
       read(root, file);
       return true;
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       aside.add(place);
       return false;
     }
   }
 
-  private static Shop whole(ObjectNode root, String file) throws FileTrouble {
+  private static Shop whole(ObjectNode root, String file) throws FileException {
     ObjectNode full = root.deepCopy();
     full.set("name", full.has("name") ? full.get("name") : full.textNode("My shop"));
     if (!full.has("cutters")) {
       ArrayNode drawer = full.putArray("cutters");
-      CutterBook.all().forEach(c -> drawer.add(Binding.write(c)));
+      CutterBook.all().forEach(c -> drawer.add(JsonBinding.write(c)));
     }
     for (String list : LISTS) {
       fill(full.withArray("/" + list), list);
@@ -109,10 +109,10 @@ final class ShopJson {
     full.path("boards").forEach(b -> fill(b.path("marks"), "marks"));
     full.path("templates").forEach(t -> forget((ObjectNode) t, "opening", "0"));
     if (!full.has("hours")) {
-      full.set("hours", Binding.write(ShopHours.USUAL));
+      full.set("hours", JsonBinding.write(ShopHours.USUAL));
     }
     if (!full.has("woods")) {
-      full.set("woods", Binding.write(Woods.BOOK));
+      full.set("woods", JsonBinding.write(Woods.BOOK));
     }
     full.set("shelf", filled(full.path("shelf"), "shelf"));
     fill(full.path("shelf").withArray("/pieces"), "pieces");
@@ -120,7 +120,7 @@ final class ShopJson {
     full.set("planer", filled(full.path("planer"), "planer"));
     ObjectNode limits = full.withObject("/limits");
     limits.fieldNames().forEachRemaining(k -> limits.set(k, filled(limits.get(k), "limits")));
-    return Binding.read(full, Shop.class, file);
+    return JsonBinding.read(full, Shop.class, file);
   }
 
   private static void fill(JsonNode list, String kind) {

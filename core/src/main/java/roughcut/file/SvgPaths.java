@@ -29,7 +29,7 @@ import roughcut.measure.Units;
  */
 final class SvgPaths {
   /** Bytes that are no letters are told here: the reader would print them, whatever it is told. */
-  private static void sound(String name, byte[] bytes) throws FileTrouble {
+  private static void sound(String name, byte[] bytes) throws FileException {
     String begins =
         new String(bytes, 0, Math.min(DECLARED_WITHIN, bytes.length), StandardCharsets.ISO_8859_1);
     boolean other =
@@ -42,7 +42,7 @@ final class SvgPaths {
         StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
       }
     } catch (CharacterCodingException e) {
-      throw new FileTrouble(name + " is no SVG drawing that can be read: it isn't text", e);
+      throw new FileException(name + " is no SVG drawing that can be read: it isn't text", e);
     }
   }
 
@@ -63,10 +63,10 @@ final class SvgPaths {
     this.name = name;
   }
 
-  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileTrouble {
+  static OutlineFile.Sheet read(byte[] bytes, String name) throws FileException {
     SvgPaths reader = new SvgPaths(name);
     if (new String(bytes, StandardCharsets.ISO_8859_1).contains("<!ENTITY")) {
-      throw new FileTrouble(
+      throw new FileException(
           name + " declares entities, which can reach outside the file: save it as plain SVG");
     }
     XMLInputFactory factory = XMLInputFactory.newFactory();
@@ -78,7 +78,7 @@ final class SvgPaths {
     try {
       reader.all(factory.createXMLStreamReader(new ByteArrayInputStream(bytes)));
     } catch (XMLStreamException e) {
-      throw new FileTrouble(
+      throw new FileException(
           name
               + " is broken (line "
               + e.getLocation().getLineNumber()
@@ -87,12 +87,12 @@ final class SvgPaths {
               + ")",
           e);
     } catch (RuntimeException e) {
-      throw new FileTrouble(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
+      throw new FileException(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
     }
     return new OutlineFile.Sheet(reader.paths, reader.curves, reader.perUnit, reader.unit, 0);
   }
 
-  private void all(XMLStreamReader xml) throws XMLStreamException, FileTrouble {
+  private void all(XMLStreamReader xml) throws XMLStreamException, FileException {
     Deque<AffineTransform> frames = new ArrayDeque<>();
     // y runs downwards in an SVG
     frames.push(AffineTransform.getScaleInstance(1, -1));
@@ -100,7 +100,7 @@ final class SvgPaths {
       int event = xml.next();
       if (event == XMLStreamConstants.START_ELEMENT) {
         if (frames.size() > DEEPEST) {
-          throw new FileTrouble(name + " is nested deeper than any drawing needs" + place(xml));
+          throw new FileException(name + " is nested deeper than any drawing needs" + place(xml));
         }
         AffineTransform frame = new AffineTransform(frames.peek());
         String own = xml.getAttributeValue(null, "transform");
@@ -119,7 +119,7 @@ final class SvgPaths {
     return " (line " + xml.getLocation().getLineNumber() + ")";
   }
 
-  private void element(XMLStreamReader xml, AffineTransform frame) throws FileTrouble {
+  private void element(XMLStreamReader xml, AffineTransform frame) throws FileException {
     Path2D path;
     try {
       path =
@@ -143,7 +143,7 @@ final class SvgPaths {
             default -> null;
           };
     } catch (IllegalArgumentException e) {
-      throw new FileTrouble(name + ": " + e.getMessage() + place(xml), e);
+      throw new FileException(name + ": " + e.getMessage() + place(xml), e);
     }
     if (path != null) {
       add(path, frame, place(xml));
@@ -222,7 +222,7 @@ final class SvgPaths {
     }
   }
 
-  private void add(Path2D path, AffineTransform frame, String where) throws FileTrouble {
+  private void add(Path2D path, AffineTransform frame, String where) throws FileException {
     curves(path, frame);
     PathIterator it =
         new FlatteningPathIterator(
@@ -243,7 +243,7 @@ final class SvgPaths {
         run = new ArrayList<>();
       }
       if (++points > OutlineFile.MOST_POINTS) {
-        throw new FileTrouble(
+        throw new FileException(
             name
                 + " has more than "
                 + OutlineFile.MOST_POINTS

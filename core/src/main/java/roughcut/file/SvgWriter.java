@@ -8,8 +8,8 @@ import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import roughcut.drawing.CompoundMarks;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
 import roughcut.geometry.Arc;
@@ -68,7 +68,7 @@ public final class SvgWriter {
   }
 
   /** Writes a mark as elements, each on a line of its own. */
-  private record Parts(XMLStreamWriter xml) implements Lines.OnPaper<XMLStreamException> {
+  private record Parts(XMLStreamWriter xml) implements CompoundMarks.OnPaper<XMLStreamException> {
     @Override
     public Void stroke(Mark.Stroke stroke) throws XMLStreamException {
       Role role = stroke.role();

@@ -83,7 +83,7 @@ public final class Synonyms {
   }
 
   /** Whether a text has every word of what is looked for as it was typed. */
-  public static boolean has(String text, String wanted) {
+  public static boolean matches(String text, String wanted) {
     String small = text.toLowerCase(Locale.ROOT);
     return Arrays.stream(wanted.toLowerCase(Locale.ROOT).strip().split("\\s+"))
         .allMatch(small::contains);

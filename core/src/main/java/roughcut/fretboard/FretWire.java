@@ -1,17 +1,17 @@
 package roughcut.fretboard;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The wire of the frets: how long each is, all of them, and how it is bent (handbook page 5,
@@ -27,39 +27,39 @@ final class FretWire {
    * @param chord straight from edge to edge
    * @param overhang beyond each edge
    */
-  static Value length(int fret, Value radius, Value chord, Value overhang, Ledger ledger) {
-    return ledger.put(
+  static Value length(int fret, Value radius, Value chord, Value overhang, ValueRegistry registry) {
+    return registry.put(
         "wire." + fret + ".length",
         "Wire for fret " + fret,
         LENGTH,
         "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
         in("R", radius),
         in("w", chord),
-        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("o", overhang));
   }
 
   /** All of them, and a little to spare. */
-  static Value total(List<Value> lengths, Value spare, Ledger ledger) {
-    return ledger.put(
+  static Value total(List<Value> lengths, Value spare, ValueRegistry registry) {
+    return registry.put(
         FretboardKeys.WIRE_TOTAL,
         "Σ · (1 + r / 100)",
         in(
             "Σ",
-            Found.of(
+            SearchedValue.of(
                 FretboardKeys.WIRE_SUM,
                 lengths.stream().mapToDouble(Value::value).sum(),
                 "found by adding them",
-                Basis.of(lengths))),
+                Provenance.of(lengths))),
         in("r", spare));
   }
 
   /** The radius to which the wire is bent before it is pressed in. */
-  static Value bend(Givens givens, Ledger ledger) {
-    return ledger.put(
+  static Value bend(EffectiveInputs inputs, ValueRegistry registry) {
+    return registry.put(
         FretboardKeys.WIRE_BEND_RADIUS,
         "s · R",
-        in("s", givens.get(FretboardDecisions.BEND)),
-        in("R", givens.get(Decisions.RADIUS_NUT)));
+        in("s", inputs.get(FretboardDecisions.BEND)),
+        in("R", inputs.get(Decisions.RADIUS_NUT)));
   }
 }

@@ -1,16 +1,16 @@
 package roughcut.fretboard;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.layout.Fan;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.layout.MultiscaleLayout;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * What the fretboard is sawn from, and how far a bound one's tangs are cut back (handbook page 5,
@@ -24,47 +24,51 @@ import roughcut.record.Givens;
 public record FretboardBlank(Value length, Value width, Value thickness, Value tangBack) {
 
   public static FretboardBlank of(
-      Givens givens, FretboardTaper taper, Fan fan, NutSeat nut, Ledger ledger) {
+      EffectiveInputs inputs,
+      FretboardTaper taper,
+      MultiscaleLayout fan,
+      NutSeat nut,
+      ValueRegistry registry) {
     Value from =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.FRETBOARD_HEAD_CORNER,
             taper.headmost(nut.cut().value(), fan.slant(0)),
             "found at the corner of the cut for the nut",
-            taper.basis().and(fan.basis()).with(nut.cut()));
-    Value trim = givens.get(BlankDecisions.END_TRIM);
-    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Value sanding = givens.get(FretboardDecisions.SANDING);
-    Value binding = givens.get(FretboardDecisions.BOUND);
+            taper.provenance().and(fan.provenance()).with(nut.cut()));
+    Value trim = inputs.get(BlankDecisions.END_TRIM);
+    Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    Value sanding = inputs.get(FretboardDecisions.SANDING);
+    Value binding = inputs.get(FretboardDecisions.BOUND);
     Value end = taper.endWidth();
     boolean bound = binding.value() > 0;
     if (bound) {
       // Handbook page 3: a bound fretboard is narrowed by its binding.
-      ledger.put(
+      registry.put(
           FretboardKeys.FRETBOARD_WOOD_NUT,
           "w − 2 · b",
           in("w", taper.nutWidth()),
           in("b", binding));
-      ledger.put(FretboardKeys.FRETBOARD_WOOD_END, "w − 2 · b", in("w", end), in("b", binding));
+      registry.put(FretboardKeys.FRETBOARD_WOOD_END, "w − 2 · b", in("w", end), in("b", binding));
     }
     return new FretboardBlank(
-        ledger.put(
+        registry.put(
             FretboardKeys.FRETBOARD_BLANK_LENGTH,
             "x_e − x_c + 2 · t",
             in("x_e", taper.end()),
             in("x_c", from),
             in("t", trim)),
-        ledger.put(
+        registry.put(
             FretboardKeys.FRETBOARD_BLANK_WIDTH,
             "max(w_n, w_e) + 2 · s",
             in("w_n", taper.nutWidth()),
             in("w_e", end),
-            in("s", givens.get(FretboardDecisions.BLANK_SIDE))),
-        ledger.put(
+            in("s", inputs.get(FretboardDecisions.BLANK_SIDE))),
+        registry.put(
             FretboardKeys.FRETBOARD_BLANK_THICKNESS, "t_b + σ", in("t_b", crown), in("σ", sanding)),
-        ledger.put(
+        registry.put(
             FretboardKeys.WIRE_TANG_BACK,
             bound ? "b + c" : "0",
             in("b", binding),
-            in("c", givens.get(FretboardDecisions.TANG_CLEAR))));
+            in("c", inputs.get(FretboardDecisions.TANG_CLEAR))));
   }
 }

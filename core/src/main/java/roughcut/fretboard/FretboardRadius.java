@@ -1,14 +1,14 @@
 package roughcut.fretboard;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The curve across the fretboard's face, single or conical: the radius runs linearly from the nut
@@ -24,16 +24,17 @@ public record FretboardRadius(
     FretboardTaper taper) {
 
   /** What its curve hangs on along the board. */
-  public Basis basis() {
-    return Basis.of(atNut, atEnd, taper.end());
+  public Provenance provenance() {
+    return Provenance.of(atNut, atEnd, taper.end());
   }
 
-  public static FretboardRadius of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    Value nut = givens.get(Decisions.RADIUS_NUT);
-    Value end = givens.get(Decisions.RADIUS_END);
-    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
+  public static FretboardRadius of(
+      EffectiveInputs inputs, FretboardTaper taper, ValueRegistry registry) {
+    Value nut = inputs.get(Decisions.RADIUS_NUT);
+    Value end = inputs.get(Decisions.RADIUS_END);
+    Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);
     Value endWidth =
-        ledger.put(
+        registry.put(
             FretboardKeys.FRETBOARD_END_WIDTH,
             "w_nut + (w_2 − w_nut) · x_end / x_2",
             in("w_nut", taper.nutWidth()),
@@ -44,14 +45,15 @@ public record FretboardRadius(
         nut,
         end,
         crown,
-        edge(ledger, "nut", crown, nut, taper.nutWidth()),
-        edge(ledger, "end", crown, end, endWidth),
+        edge(registry, "nut", crown, nut, taper.nutWidth()),
+        edge(registry, "end", crown, end, endWidth),
         taper.end().value(),
         taper);
   }
 
-  private static Value edge(Ledger ledger, String where, Value crown, Value radius, Value width) {
-    return ledger.put(
+  private static Value edge(
+      ValueRegistry registry, String where, Value crown, Value radius, Value width) {
+    return registry.put(
         "fretboard.edge." + where,
         "Fretboard edge thickness at the " + where,
         FINE_LENGTH,

@@ -1,7 +1,7 @@
 package roughcut.fretboard;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.CENTS;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,15 +10,15 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.GaugeLight;
 import roughcut.design.StringDecisions;
-import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Everything about the fretboard beside its slots: the two wishes for a conical radius, the radius
@@ -84,17 +84,17 @@ public record FretboardWork(
   }
 
   public static FretboardWork of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       StringSpread strings,
       FretboardRadius radius,
-      Ledger ledger) {
-    Value nut = givens.get(Decisions.RADIUS_NUT);
+      ValueRegistry registry) {
+    Value nut = inputs.get(Decisions.RADIUS_NUT);
     double end = taper.end().value();
     double spreadEnd = strings.offset(1, end) - strings.offset(strings.count(), end);
     Value wide =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.STRINGS_SPREAD_END,
             spreadEnd,
             "found along the outer strings",
@@ -103,59 +103,62 @@ public record FretboardWork(
     // Strings on one line, or crossed by margins that leave no room, lie on no cone.
     boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
     Value cone =
-        ledger.put(
+        registry.put(
             FretboardKeys.RADIUS_CONE_END,
             single ? "R" : "R · s_end / s_nut",
             in("R", nut),
             in("s_end", wide),
             in("s_nut", strings.spread()));
     Value even =
-        ledger.put(
+        registry.put(
             FretboardKeys.RADIUS_EVEN_END,
             "R · (w_end / w_nut)^2",
             in("R", nut),
             in("w_end", width),
             in("w_nut", taper.nutWidth()));
-    NutSeat seat = NutSeat.of(givens, taper, ledger);
+    NutSeat seat = NutSeat.of(inputs, taper, registry);
     return new FretboardWork(
         cone,
         even,
-        gauge(givens, taper, radius, ledger),
-        TemplateCheck.of(givens, frets),
-        inlay(givens, frets, radius, ledger),
-        shift(givens, frets, ledger),
+        gauge(inputs, taper, radius, registry),
+        TemplateCheck.of(inputs, frets),
+        inlay(inputs, frets, radius, registry),
+        shift(inputs, frets, registry),
         seat,
-        FretboardBlank.of(givens, taper, frets.fan(), seat, ledger),
-        notch(givens, ledger),
-        octave(givens, frets, ledger));
+        FretboardBlank.of(inputs, taper, frets.fan(), seat, registry),
+        notch(inputs, registry),
+        octave(inputs, frets, registry));
   }
 
   private static GaugeReading gauge(
-      Givens givens, FretboardTaper taper, FretboardRadius radius, Ledger ledger) {
-    Value gauge = givens.get(FretboardDecisions.GAUGE);
-    Value at = givens.get(FretboardDecisions.GAUGE_AT);
+      EffectiveInputs inputs,
+      FretboardTaper taper,
+      FretboardRadius radius,
+      ValueRegistry registry) {
+    Value gauge = inputs.get(FretboardDecisions.GAUGE);
+    Value at = inputs.get(FretboardDecisions.GAUGE_AT);
     double x = Math.min(at.value(), taper.end().value());
     Value board =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.GAUGE_BOARD_RADIUS,
             radius.radius(x),
             "found between the radii at nut and end",
-            radius.basis().with(at));
+            radius.provenance().with(at));
     Value width =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.GAUGE_BOARD_WIDTH,
             taper.width(x),
             "found along the taper",
-            taper.basis().with(at, taper.end()));
+            taper.provenance().with(at, taper.end()));
     double half = width.value() / 2;
     Value worked =
-        ledger.put(
+        registry.put(
             FretboardKeys.GAUGE_GAP,
             "abs((G − √(max(0, G^2 − (w / 2)^2))) − (R − √(max(0, R^2 − (w / 2)^2))))",
             in("G", gauge),
             in("R", board),
             in("w", width));
-    GaugeLight light = givens.get(FretboardDecisions.GAUGE_LIGHT);
+    GaugeLight light = inputs.get(FretboardDecisions.GAUGE_LIGHT);
     return new GaugeReading(
         worked,
         board.value(),
@@ -217,29 +220,29 @@ public record FretboardWork(
   }
 
   private static Optional<Inlay> inlay(
-      Givens givens, FretLayout frets, FretboardRadius radius, Ledger ledger) {
-    int fret = (int) givens.get(FretboardDecisions.INLAY_FRET).value();
+      EffectiveInputs inputs, FretLayout frets, FretboardRadius radius, ValueRegistry registry) {
+    int fret = (int) inputs.get(FretboardDecisions.INLAY_FRET).value();
     if (fret < 1 || fret > frets.frets().size()) {
       return Optional.empty();
     }
     double before = fret == 1 ? 0 : frets.frets().get(fret - 2).x();
     double x = (before + frets.frets().get(fret - 1).x()) / 2;
-    Value thickness = givens.get(FretboardDecisions.INLAY_THICKNESS);
-    Value sanding = givens.get(FretboardDecisions.SANDING);
-    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    double half = givens.get(FretboardDecisions.INLAY_WIDTH).value() / 2;
-    double length = givens.get(FretboardDecisions.INLAY_LENGTH).value();
+    Value thickness = inputs.get(FretboardDecisions.INLAY_THICKNESS);
+    Value sanding = inputs.get(FretboardDecisions.SANDING);
+    Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    double half = inputs.get(FretboardDecisions.INLAY_WIDTH).value() / 2;
+    double length = inputs.get(FretboardDecisions.INLAY_LENGTH).value();
     Value drop =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.INLAY_DROP,
             FretboardRadius.drop(radius.radius(x), half),
             "found on the radius there",
             radius
-                .basis()
-                .and(frets.basis())
+                .provenance()
+                .and(frets.provenance())
                 .with(
-                    givens.get(FretboardDecisions.INLAY_FRET),
-                    givens.get(FretboardDecisions.INLAY_WIDTH)));
+                    inputs.get(FretboardDecisions.INLAY_FRET),
+                    inputs.get(FretboardDecisions.INLAY_WIDTH)));
     List<Integer> crossed = new ArrayList<>();
     for (FretLayout.Fret f : frets.frets()) {
       if (Math.abs(f.x() - x) < length / 2 + Math.abs(f.slant()) * half) {
@@ -248,67 +251,69 @@ public record FretboardWork(
     }
     return Optional.of(
         new Inlay(
-            ledger.put(
+            registry.put(
                 FretboardKeys.INLAY_DEPTH_MIN,
                 "s + e + σ",
                 in("s", drop),
-                in("e", givens.get(FretboardDecisions.MARKER_LEDGE)),
+                in("e", inputs.get(FretboardDecisions.MARKER_LEDGE)),
                 in("σ", sanding)),
-            ledger.put(
+            registry.put(
                 FretboardKeys.INLAY_DEPTH_MAX,
                 "min(m + σ, t_b + σ − 1)",
                 in("m", thickness),
                 in("σ", sanding),
                 in("t_b", crown)),
-            ledger.put(
+            registry.put(
                 FretboardKeys.INLAY_CORNER_RADIUS,
                 "d / 2",
-                in("d", givens.get(FretboardDecisions.INLAY_CUTTER))),
+                in("d", inputs.get(FretboardDecisions.INLAY_CUTTER))),
             List.copyOf(crossed)));
   }
 
   /** An adjuster that stands up at the end wants a notch; the last slot must keep clear of it. */
-  private static Optional<Value> notch(Givens givens, Ledger ledger) {
-    Value length = givens.get(FretboardDecisions.NOTCH_LENGTH);
-    Value past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+  private static Optional<Value> notch(EffectiveInputs inputs, ValueRegistry registry) {
+    Value length = inputs.get(FretboardDecisions.NOTCH_LENGTH);
+    Value past = inputs.get(Decisions.FRETBOARD_PAST_LAST);
     if (length.value() == 0) {
       return Optional.empty();
     }
     return Optional.of(
-        ledger.put(FretboardKeys.FRETBOARD_NOTCH_LEFT, "p − l", in("p", past), in("l", length)));
+        registry.put(FretboardKeys.FRETBOARD_NOTCH_LEFT, "p − l", in("p", past), in("l", length)));
   }
 
   /** The octave fret of the real neck against the drawn scale, were the bridge put by that. */
-  private static Optional<Value> octave(Givens givens, FretLayout frets, Ledger ledger) {
-    Value measured = givens.get(StringDecisions.NUT_TO_OCTAVE);
+  private static Optional<Value> octave(
+      EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    Value measured = inputs.get(StringDecisions.NUT_TO_OCTAVE);
     if (measured.value() == 0) {
       return Optional.empty();
     }
-    double drawn = Fan.drawn(givens);
+    double drawn = MultiscaleLayout.drawn(inputs);
     return Optional.of(
-        ledger.put(
+        registry.put(
             FretboardKeys.FRET_OCTAVE_CENTS,
             "1200 · log2(L / 2 / (L / 2 − min(m − L / 2, L / 2 − 1)))",
             in(
                 "L",
-                Found.of(
+                SearchedValue.of(
                     FretboardKeys.SCALE_DRAWN,
                     drawn,
                     "found halfway between the outer strings",
-                    Fan.drawnBasis(givens))),
+                    MultiscaleLayout.drawnProvenance(inputs))),
             in("m", measured)));
   }
 
   /** Moving the nut's edge shifts every fret against the string. */
-  private static List<Value> shift(Givens givens, FretLayout frets, Ledger ledger) {
-    Value moved = givens.get(FretboardDecisions.NUT_SHIFT);
+  private static List<Value> shift(
+      EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    Value moved = inputs.get(FretboardDecisions.NUT_SHIFT);
     List<Value> cents = new ArrayList<>();
     if (moved.value() == 0) {
       return cents;
     }
     for (FretLayout.Fret fret : frets.frets()) {
       cents.add(
-          ledger.put(
+          registry.put(
               "fret." + fret.number() + ".nut-cents",
               "Fret " + fret.number() + " against the open string, nut moved",
               CENTS,

@@ -1,7 +1,7 @@
 package roughcut.fretboard;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,11 +10,11 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Dots between the frets, drilled flat before the radius: how deep a bore may be so that the dot
@@ -57,13 +57,13 @@ public record Markers(List<Dot> dots) {
   }
 
   public static Markers of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       FretboardRadius radius,
-      Ledger ledger) {
+      ValueRegistry registry) {
     List<Dot> dots = new ArrayList<>();
-    Value aside = givens.get(FretboardDecisions.MARKER_ASIDE);
+    Value aside = inputs.get(FretboardDecisions.MARKER_ASIDE);
     int octave = (int) frets.divisions().value();
     for (FretLayout.Fret fret : frets.frets()) {
       int k = fret.number();
@@ -76,59 +76,62 @@ public record Markers(List<Dot> dots) {
       double slant = (slantBefore + fret.slant()) / 2;
       double x = (before + fret.x()) / 2;
       double y = twice ? aside.value() > 0 ? aside.value() : taper.width(x) / 6 : 0;
-      Basis basis = radius.basis().and(frets.basis());
-      basis = twice ? aside.value() > 0 ? basis.with(aside) : basis.and(taper.basis()) : basis;
-      dots.add(dot(givens, k, x, slant, y, radius, basis, ledger));
+      Provenance provenance = radius.provenance().and(frets.provenance());
+      provenance =
+          twice
+              ? aside.value() > 0 ? provenance.with(aside) : provenance.and(taper.provenance())
+              : provenance;
+      dots.add(dot(inputs, k, x, slant, y, radius, provenance, registry));
     }
     return new Markers(dots);
   }
 
   private static Dot dot(
-      Givens givens,
+      EffectiveInputs inputs,
       int k,
       double x,
       double slant,
       double y,
       FretboardRadius radius,
-      Basis basis,
-      Ledger ledger) {
-    Value thickness = givens.get(FretboardDecisions.MARKER_THICKNESS);
-    Value diameter = givens.get(FretboardDecisions.MARKER_DIAMETER);
-    Value sanding = givens.get(FretboardDecisions.SANDING);
-    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Value spur = givens.get(FretboardDecisions.MARKER_SPUR);
+      Provenance provenance,
+      ValueRegistry registry) {
+    Value thickness = inputs.get(FretboardDecisions.MARKER_THICKNESS);
+    Value diameter = inputs.get(FretboardDecisions.MARKER_DIAMETER);
+    Value sanding = inputs.get(FretboardDecisions.SANDING);
+    Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    Value spur = inputs.get(FretboardDecisions.MARKER_SPUR);
     double r = radius.radius(x);
     double half = diameter.value() / 2;
     Value outer =
-        Found.of(
+        SearchedValue.of(
             "marker." + k + ".outer-drop",
             "Face lower at the dot's outer edge",
             FretboardRadius.drop(r, Math.abs(y) + half),
             FINE_LENGTH,
             "found on the radius there",
-            basis.with(diameter));
+            provenance.with(diameter));
     Value inner =
-        Found.of(
+        SearchedValue.of(
             "marker." + k + ".inner-drop",
             "Face lower at the dot's inner edge",
             FretboardRadius.drop(r, Math.max(0, Math.abs(y) - half)),
             FINE_LENGTH,
             "found on the radius there",
-            basis.with(diameter));
+            provenance.with(diameter));
     return new Dot(
         k,
         x,
         slant,
         y,
-        ledger.put(
+        registry.put(
             "marker." + k + ".depth-min",
             "Dot " + k + ", least depth",
             FINE_LENGTH,
             "s_o + e + σ",
             in("s_o", outer),
-            in("e", givens.get(FretboardDecisions.MARKER_LEDGE)),
+            in("e", inputs.get(FretboardDecisions.MARKER_LEDGE)),
             in("σ", sanding)),
-        ledger.put(
+        registry.put(
             "marker." + k + ".depth-max",
             "Dot " + k + ", most depth",
             FINE_LENGTH,
@@ -141,8 +144,9 @@ public record Markers(List<Dot> dots) {
   }
 
   /** Wood between a side dot and the nearest slot's bottom, the least; mm. */
-  public static Value sideDots(Givens givens, Slots slots, Basis frets, Ledger ledger) {
-    Value dot = givens.get(FretboardDecisions.SIDE_DOT);
+  public static Value sideDots(
+      EffectiveInputs inputs, Slots slots, Provenance frets, ValueRegistry registry) {
+    Value dot = inputs.get(FretboardDecisions.SIDE_DOT);
     double least = Double.POSITIVE_INFINITY;
     double before = 0;
     for (Slots.Slot slot : slots.slots()) {
@@ -152,11 +156,14 @@ public record Markers(List<Dot> dots) {
       least = Math.min(least, (slot.x() - before) / 2);
       before = slot.x();
     }
-    return ledger.put(
+    return registry.put(
         FretboardKeys.MARKER_SIDE_CLEARANCE,
         "l / 2 − d / 2 − t / 2",
-        in("l", Found.of(FretboardKeys.FRET_CLOSEST, 2 * least, "found at the last frets", frets)),
+        in(
+            "l",
+            SearchedValue.of(
+                FretboardKeys.FRET_CLOSEST, 2 * least, "found at the last frets", frets)),
         in("d", dot),
-        in("t", givens.get(FretboardDecisions.WIRE_TANG_WIDTH)));
+        in("t", inputs.get(FretboardDecisions.WIRE_TANG_WIDTH)));
   }
 }

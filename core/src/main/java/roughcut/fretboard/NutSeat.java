@@ -1,15 +1,15 @@
 package roughcut.fretboard;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * What the nut's kind asks of fretboard and blank (handbook page 2, "Nut"). Places from the nut
@@ -24,25 +24,25 @@ import roughcut.record.Givens;
 public record NutSeat(
     NutKind kind, Value front, Value cut, Value blankLength, Value blankHeight, Value keepClear) {
 
-  public static NutSeat of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    NutKind kind = givens.get(FretboardDecisions.NUT_KIND);
-    Value gap = givens.get(FretboardDecisions.NUT_GAP);
-    Value lip = givens.get(FretboardDecisions.NUT_LIP);
-    Value thickness = givens.get(Decisions.NUT_THICKNESS);
-    Value floor = givens.get(FretboardDecisions.NUT_FLOOR);
-    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Value action = givens.get(StringDecisions.ACTION_NUT);
-    Value screws = givens.get(FretboardDecisions.NUT_SCREWS);
+  public static NutSeat of(EffectiveInputs inputs, FretboardTaper taper, ValueRegistry registry) {
+    NutKind kind = inputs.get(FretboardDecisions.NUT_KIND);
+    Value gap = inputs.get(FretboardDecisions.NUT_GAP);
+    Value lip = inputs.get(FretboardDecisions.NUT_LIP);
+    Value thickness = inputs.get(Decisions.NUT_THICKNESS);
+    Value floor = inputs.get(FretboardDecisions.NUT_FLOOR);
+    Value board = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    Value fret = inputs.get(FretboardDecisions.WIRE_HEIGHT);
+    Value action = inputs.get(StringDecisions.ACTION_NUT);
+    Value screws = inputs.get(FretboardDecisions.NUT_SCREWS);
     Value width = taper.nutWidth();
     String behind =
         switch (kind) {
           case ZERO_FRET -> "−g";
           case END, SLOT, SHELF, LOCKING -> "0";
         };
-    Value front = ledger.put(FretboardKeys.NUT_FRONT, behind, in("g", gap));
+    Value front = registry.put(FretboardKeys.NUT_FRONT, behind, in("g", gap));
     Value cut =
-        ledger.put(
+        registry.put(
             FretboardKeys.NUT_FRETBOARD_CUT,
             switch (kind) {
               case SLOT -> "x − t − l";
@@ -56,20 +56,20 @@ public record NutSeat(
         kind,
         front,
         cut,
-        ledger.put(
+        registry.put(
             FretboardKeys.NUT_BLANK_LENGTH,
             "w + 2 · e",
             in("w", width),
-            in("e", givens.get(FretboardDecisions.NUT_LONGER))),
-        ledger.put(
+            in("e", inputs.get(FretboardDecisions.NUT_LONGER))),
+        registry.put(
             FretboardKeys.NUT_BLANK_HEIGHT,
             "t_b − z + t_f + a + h",
             in("t_b", board),
             in("z", floor),
             in("t_f", fret),
             in("a", action),
-            in("h", givens.get(FretboardDecisions.NUT_HIGHER))),
-        ledger.put(
+            in("h", inputs.get(FretboardDecisions.NUT_HIGHER))),
+        registry.put(
             FretboardKeys.NUT_KEEP_CLEAR,
             switch (kind) {
               case LOCKING -> "s";

@@ -1,8 +1,8 @@
 package roughcut.fretboard;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,15 +13,15 @@ import roughcut.design.SlotSchool;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The fret slots: how deep they are sawn in the flat board so that after radius and sanding the
@@ -73,34 +73,34 @@ public record Slots(
   }
 
   public static Slots of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       FretboardRadius radius,
-      Ledger ledger) {
-    Value tang = givens.get(FretboardDecisions.WIRE_TANG);
-    Value clearance = givens.get(FretboardDecisions.CLEARANCE);
-    Value sanding = givens.get(FretboardDecisions.SANDING);
-    Value crown = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Value overhang = givens.get(FretboardDecisions.OVERHANG);
+      ValueRegistry registry) {
+    Value tang = inputs.get(FretboardDecisions.WIRE_TANG);
+    Value clearance = inputs.get(FretboardDecisions.CLEARANCE);
+    Value sanding = inputs.get(FretboardDecisions.SANDING);
+    Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    Value overhang = inputs.get(FretboardDecisions.OVERHANG);
     List<Slot> slots = new ArrayList<>();
     double deepest = 0;
     Slot least = null;
-    for (FretLayout.Fret fret : slotted(givens, frets, ledger)) {
+    for (FretLayout.Fret fret : slotted(inputs, frets, registry)) {
       int k = fret.number();
       Point treble = taper.edge(fret.x(), fret.slant(), 1);
       Point bass = taper.edge(fret.x(), fret.slant(), -1);
-      Value width = width(k, fret, taper, frets.fan().basis(), treble.y() - bass.y());
+      Value width = width(k, fret, taper, frets.fan().provenance(), treble.y() - bass.y());
       Value chord =
-          Found.of(
+          SearchedValue.of(
               "fret." + k + ".across",
               "Fret from edge to edge",
               Math.hypot(treble.x() - bass.x(), treble.y() - bass.y()),
               FINE_LENGTH,
               "found between the two edges",
-              taper.basis().and(frets.fan().basis()).with(fret.fromNut()));
+              taper.provenance().and(frets.fan().provenance()).with(fret.fromNut()));
       Value r =
-          Worked.of(
+          ComputedValue.of(
               "fretboard.radius." + k,
               "Radius there",
               LENGTH,
@@ -110,7 +110,7 @@ public record Slots(
               in("x", fret.fromNut()),
               in("l", taper.end()));
       Value flat =
-          ledger.put(
+          registry.put(
               "slot." + k + ".depth-flat",
               "Slot " + k + ", depth from the flat top",
               FINE_LENGTH,
@@ -120,11 +120,11 @@ public record Slots(
               in("R", r),
               in("w", width),
               in("σ", sanding));
-      Value done = done(k, givens, tang, clearance, ledger);
-      Optional<Later> later = later(givens, k, radius, r, width, ledger);
+      Value done = done(k, inputs, tang, clearance, registry);
+      Optional<Later> later = later(inputs, k, radius, r, width, registry);
       Value under =
           later.isEmpty()
-              ? ledger.put(
+              ? registry.put(
                   "slot." + k + ".under",
                   "Wood left under slot " + k + " at the crown",
                   FINE_LENGTH,
@@ -132,38 +132,39 @@ public record Slots(
                   in("t_b", crown),
                   in("σ", sanding),
                   in("d", flat))
-              : under(k, crown, sanding, givens, later.get(), ledger);
-      Value length = FretWire.length(k, r, chord, overhang, ledger);
+              : under(k, crown, sanding, inputs, later.get(), registry);
+      Value length = FretWire.length(k, r, chord, overhang, registry);
       Slot slot = new Slot(k, fret.x(), fret.slant(), flat, done, under, length, later);
       slots.add(slot);
       deepest = Math.max(deepest, flat.value());
       least = least == null || under.value() < least.under().value() ? slot : least;
     }
-    SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
+    SlotSchool school = inputs.get(FretboardDecisions.SLOT_SCHOOL);
     return new Slots(
         school,
         slots,
-        sawStop(school, givens, deepest, slots, ledger),
+        sawStop(school, inputs, deepest, slots, registry),
         least,
         FretWire.total(
             slots.stream().map(Slot::wire).toList(),
-            givens.get(FretboardDecisions.WIRE_SPARE),
-            ledger),
-        FretWire.bend(givens, ledger));
+            inputs.get(FretboardDecisions.WIRE_SPARE),
+            registry),
+        FretWire.bend(inputs, registry));
   }
 
   /**
    * Slots that are deep enough at first lose what comes off the face beyond what they were sawn
    * deeper for; those that are deepened later count from the face as it is then.
    */
-  private static Value done(int k, Givens givens, Value tang, Value clearance, Ledger ledger) {
+  private static Value done(
+      int k, EffectiveInputs inputs, Value tang, Value clearance, ValueRegistry registry) {
     String id = "slot." + k + ".depth-final";
     String label = "Slot " + k + ", depth under the finished surface";
-    Value beyond = Straightening.beyond(givens);
-    boolean later = deepened(givens.get(FretboardDecisions.SLOT_SCHOOL));
+    Value beyond = FaceStraightening.beyond(inputs);
+    boolean later = deepened(inputs.get(FretboardDecisions.SLOT_SCHOOL));
     return later || beyond.value() == 0
-        ? ledger.put(id, label, FINE_LENGTH, "t + c", in("t", tang), in("c", clearance))
-        : ledger.put(
+        ? registry.put(id, label, FINE_LENGTH, "t + c", in("t", tang), in("c", clearance))
+        : registry.put(
             id,
             label,
             FINE_LENGTH,
@@ -175,37 +176,41 @@ public record Slots(
 
   /** The stop for the first cut of all slots; for slots deepened later, the second one's, too. */
   private static Value sawStop(
-      SlotSchool school, Givens givens, double deepest, List<Slot> slots, Ledger ledger) {
-    Value tang = givens.get(FretboardDecisions.WIRE_TANG);
-    Value clearance = givens.get(FretboardDecisions.CLEARANCE);
-    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
+      SlotSchool school,
+      EffectiveInputs inputs,
+      double deepest,
+      List<Slot> slots,
+      ValueRegistry registry) {
+    Value tang = inputs.get(FretboardDecisions.WIRE_TANG);
+    Value clearance = inputs.get(FretboardDecisions.CLEARANCE);
+    Value first = inputs.get(FretboardDecisions.FIRST_DEPTH);
     if (!deepened(school)) {
-      return ledger.find(
+      return registry.find(
           FretboardKeys.SLOT_SAW_STOP,
           deepest,
           "least that gives every slot its depth",
-          Basis.of(slots.stream().map(Slot::flat).toList()));
+          Provenance.of(slots.stream().map(Slot::flat).toList()));
     }
     Value stop =
-        ledger.put(
+        registry.put(
             FretboardKeys.SLOT_SAW_STOP.called("Saw's first stop for all slots"),
             "d_1",
             in("d_1", first));
     double most =
         slots.stream().mapToDouble(s -> s.later().orElseThrow().sawNow().value()).max().orElse(0);
     if (midway(school)) {
-      ledger.put(
+      registry.put(
           FretboardKeys.SLOT_DEEPEN_WHEN,
           "max(0, d_1 − g)",
           in("d_1", first),
-          in("g", Known.of(FretboardKeys.SLOT_GUIDES, GUIDES, "usual")));
-      ledger.find(
+          in("g", TableValue.of(FretboardKeys.SLOT_GUIDES, GUIDES, "usual")));
+      registry.find(
           FretboardKeys.SLOT_SECOND_STOP,
           most,
           "least that gives every slot its depth, as far as radius and face are sanded now",
-          Basis.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
+          Provenance.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
     } else {
-      ledger.put(
+      registry.put(
           FretboardKeys.SLOT_SECOND_STOP.called("Saw's second stop, after the radius"),
           "t + c",
           in("t", tang),
@@ -216,23 +221,28 @@ public record Slots(
 
   /** What a slot that is deepened later has at its edges, and what is sawn now. */
   private static Optional<Later> later(
-      Givens givens, int k, FretboardRadius radius, Value r, Value width, Ledger ledger) {
-    if (!deepened(givens.get(FretboardDecisions.SLOT_SCHOOL))) {
+      EffectiveInputs inputs,
+      int k,
+      FretboardRadius radius,
+      Value r,
+      Value width,
+      ValueRegistry registry) {
+    if (!deepened(inputs.get(FretboardDecisions.SLOT_SCHOOL))) {
       return Optional.empty();
     }
-    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    Value sanded = givens.get(FretboardDecisions.SANDED);
-    Value sanding = givens.get(FretboardDecisions.SANDING);
-    Value dropped = givens.get(FretboardDecisions.EDGE_DROPPED);
+    Value first = inputs.get(FretboardDecisions.FIRST_DEPTH);
+    Value sanded = inputs.get(FretboardDecisions.SANDED);
+    Value sanding = inputs.get(FretboardDecisions.SANDING);
+    Value dropped = inputs.get(FretboardDecisions.EDGE_DROPPED);
     double full = FretboardRadius.drop(radius.atEnd().value(), radius.atEndHalf());
     Value share =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.FRETBOARD_RADIUS_SHARE,
             full > 0 ? Math.min(1, dropped.value() / full) : 1,
             "found from how far the edges have dropped",
-            radius.basis().and(radius.taper().basis()).with(dropped));
+            radius.provenance().and(radius.taper().provenance()).with(dropped));
     Value drop =
-        Worked.of(
+        ComputedValue.of(
             "slot." + k + ".drop",
             "Face lower at the edges when finished",
             FINE_LENGTH,
@@ -241,7 +251,7 @@ public record Slots(
             in("w", width));
     return Optional.of(
         new Later(
-            ledger.put(
+            registry.put(
                 "slot." + k + ".edge-now",
                 "Slot " + k + ", depth left at the edges now",
                 FINE_LENGTH,
@@ -250,7 +260,7 @@ public record Slots(
                 in("g", sanded),
                 in("q", share),
                 in("s", drop)),
-            ledger.put(
+            registry.put(
                 "slot." + k + ".edge-then",
                 "Slot " + k + ", depth left at the edges after the radius",
                 FINE_LENGTH,
@@ -259,13 +269,13 @@ public record Slots(
                 in("g", sanded),
                 in("σ", sanding),
                 in("s", drop)),
-            ledger.put(
+            registry.put(
                 "slot." + k + ".saw-now",
                 "Slot " + k + ", deepened now from the face as it is",
                 FINE_LENGTH,
                 "t + c + (1 − q) · s + max(0, σ − g)",
-                in("t", givens.get(FretboardDecisions.WIRE_TANG)),
-                in("c", givens.get(FretboardDecisions.CLEARANCE)),
+                in("t", inputs.get(FretboardDecisions.WIRE_TANG)),
+                in("c", inputs.get(FretboardDecisions.CLEARANCE)),
                 in("q", share),
                 in("s", drop),
                 in("σ", sanding),
@@ -274,27 +284,32 @@ public record Slots(
 
   /** At the crown the deeper of the two cuts counts, each from the face as it was then. */
   private static Value under(
-      int k, Value crown, Value sanding, Givens givens, Later later, Ledger ledger) {
-    Value first = givens.get(FretboardDecisions.FIRST_DEPTH);
-    Value sanded = givens.get(FretboardDecisions.SANDED);
-    SlotSchool school = givens.get(FretboardDecisions.SLOT_SCHOOL);
+      int k,
+      Value crown,
+      Value sanding,
+      EffectiveInputs inputs,
+      Later later,
+      ValueRegistry registry) {
+    Value first = inputs.get(FretboardDecisions.FIRST_DEPTH);
+    Value sanded = inputs.get(FretboardDecisions.SANDED);
+    SlotSchool school = inputs.get(FretboardDecisions.SLOT_SCHOOL);
     boolean midway = midway(school);
     Value second =
         midway
             ? later.sawNow()
-            : Worked.of(
+            : ComputedValue.of(
                 FretboardKeys.SLOT_SECOND,
                 "t + c",
-                in("t", givens.get(FretboardDecisions.WIRE_TANG)),
-                in("c", givens.get(FretboardDecisions.CLEARANCE)));
+                in("t", inputs.get(FretboardDecisions.WIRE_TANG)),
+                in("c", inputs.get(FretboardDecisions.CLEARANCE)));
     double toCome = midway ? Math.max(0, sanding.value() - sanded.value()) : 0;
     Value rest =
-        Found.of(
+        SearchedValue.of(
             FretboardKeys.FRETBOARD_SANDING_LEFT,
             toCome,
             "found from what is sanded already",
-            Basis.of(sanding, sanded));
-    return ledger.put(
+            Provenance.of(sanding, sanded));
+    return registry.put(
         "slot." + k + ".under",
         "Wood left under slot " + k + " at the crown",
         FINE_LENGTH,
@@ -307,16 +322,17 @@ public record Slots(
   }
 
   /** The frets, and before them one on the nut line where a zero fret does the nut's work. */
-  private static List<FretLayout.Fret> slotted(Givens givens, FretLayout frets, Ledger ledger) {
-    return switch (givens.get(FretboardDecisions.NUT_KIND)) {
-      case ZERO_FRET -> withZeroFret(frets, ledger);
+  private static List<FretLayout.Fret> slotted(
+      EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    return switch (inputs.get(FretboardDecisions.NUT_KIND)) {
+      case ZERO_FRET -> withZeroFret(frets, registry);
       case END, SLOT, SHELF, LOCKING -> frets.frets();
     };
   }
 
-  private static List<FretLayout.Fret> withZeroFret(FretLayout frets, Ledger ledger) {
+  private static List<FretLayout.Fret> withZeroFret(FretLayout frets, ValueRegistry registry) {
     List<FretLayout.Fret> all = new ArrayList<>();
-    Value at = ledger.put(FretboardKeys.FRET_0_FROM_NUT, "0");
+    Value at = registry.put(FretboardKeys.FRET_0_FROM_NUT, "0");
     all.add(new FretLayout.Fret(0, at, at, frets.fan().slant(0)));
     all.addAll(frets.frets());
     return all;
@@ -324,16 +340,16 @@ public record Slots(
 
   /** The fretboard's width at a fret; a leaning fret reaches over a little more or less of it. */
   private static Value width(
-      int k, FretLayout.Fret fret, FretboardTaper taper, Basis fan, double across) {
+      int k, FretLayout.Fret fret, FretboardTaper taper, Provenance fan, double across) {
     return fret.slant() == 0
         ? k == 0 ? taper.nutWidth() : taper.fretWidths().get(k - 1)
-        : Found.of(
+        : SearchedValue.of(
             "fret." + k + ".reach",
             "Edge to edge, square across",
             across,
             FINE_LENGTH,
             "found between the two edges",
-            taper.basis().and(fan).with(fret.fromNut()));
+            taper.provenance().and(fan).with(fret.fromNut()));
   }
 
   /** Whether slots are deepened after the first cut. */

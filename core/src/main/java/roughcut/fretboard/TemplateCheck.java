@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.FretboardDecisions;
-import roughcut.layout.Fan;
 import roughcut.layout.FretLayout;
-import roughcut.record.Givens;
+import roughcut.layout.MultiscaleLayout;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A slotting template of another scale held against this one: frets of L2 are those of a longer L1
@@ -27,12 +27,12 @@ public record TemplateCheck(double scale, int from, List<Double> errors, List<Do
     cents = List.copyOf(cents);
   }
 
-  static Optional<TemplateCheck> of(Givens givens, FretLayout frets) {
-    double scale = givens.get(FretboardDecisions.TEMPLATE).value();
+  static Optional<TemplateCheck> of(EffectiveInputs inputs, FretLayout frets) {
+    double scale = inputs.get(FretboardDecisions.TEMPLATE).value();
     if (scale <= 0) {
       return Optional.empty();
     }
-    double own = Fan.drawn(givens);
+    double own = MultiscaleLayout.drawn(inputs);
     double n = frets.divisions().value();
     int from = (int) Math.max(0, Math.rint(n * Math.log(scale / own) / Math.log(2)));
     double nut = FretLayout.position(scale, n, from);
@@ -43,7 +43,7 @@ public record TemplateCheck(double scale, int from, List<Double> errors, List<Do
       double drawn = FretLayout.position(own, n, fret.number());
       double error = there - drawn;
       errors.add(error);
-      cents.add(Cents.fretMoved(error, own - drawn));
+      cents.add(PitchError.fretMoved(error, own - drawn));
     }
     return Optional.of(new TemplateCheck(scale, from, errors, cents));
   }

@@ -34,12 +34,12 @@ public record Bounds(double left, double low, double right, double high) {
   }
 
   /** This box grown by so much on every side. */
-  public Bounds grown(double by) {
+  public Bounds expanded(double by) {
     return new Bounds(left - by, low - by, right + by, high + by);
   }
 
   /** Whether a place lies inside it or on its edge. */
-  public boolean holds(Point p) {
+  public boolean contains(Point p) {
     return p.x() >= left && p.x() <= right && p.y() >= low && p.y() <= high;
   }
 }

@@ -66,7 +66,7 @@ public final class Edge {
     double size = Math.max(1e-12, way[i + 1] - way[i]);
     Point at = a.towards(b, (wanted - way[i]) / size);
     Point left = new Point(-(b.y() - a.y()) / size, (b.x() - a.x()) / size);
-    boolean inside = holds(at.plus(left.x() * 0.05, left.y() * 0.05));
+    boolean inside = contains(at.plus(left.x() * 0.05, left.y() * 0.05));
     return new Place(at, inside ? left : new Point(-left.x(), -left.y()));
   }
 
@@ -95,7 +95,7 @@ public final class Edge {
   }
 
   /** Whether a place lies inside: what the shape says of it, asked of the few sides it hangs on. */
-  public boolean holds(Point place) {
+  public boolean contains(Point place) {
     List<Point> p = shape.corners();
     boolean inside = false;
     for (int c = 0; c < stretches.length; c++) {
@@ -116,13 +116,13 @@ public final class Edge {
   /** Wood between a shape and the edge; less than 0 by how far it reaches outside. */
   public Nearest nearest(Outline other) {
     Nearest least = apart(other);
-    if (least.distance() > 0 && holds(other.corners().get(0))) {
+    if (least.distance() > 0 && contains(other.corners().get(0))) {
       return least;
     }
     double outside = 0;
     Point furthest = other.corners().get(0);
     for (Point p : other.corners()) {
-      if (!holds(p)) {
+      if (!contains(p)) {
         double far = nearest(p, Double.POSITIVE_INFINITY).distance();
         if (far > outside) {
           outside = far;
@@ -277,7 +277,7 @@ public final class Edge {
   /** Wood between a round hole and the edge; less than 0 by how far it reaches outside. */
   public Nearest nearestOfRound(Point middle, double radius) {
     Nearest place = nearest(middle);
-    double inside = holds(middle) ? place.distance() : -place.distance();
+    double inside = contains(middle) ? place.distance() : -place.distance();
     double share = place.distance() < 1e-9 ? 0 : radius / place.distance();
     return new Nearest(
         inside - radius, middle.towards(place.at(), inside < 0 ? -share : share), place.at());
@@ -286,7 +286,7 @@ public final class Edge {
   /** How far inside the edge a place lies; less than 0 outside. */
   public double inside(Point place) {
     double far = nearest(place).distance();
-    return holds(place) ? far : -far;
+    return contains(place) ? far : -far;
   }
 
   /** How far a place is from the edge, or so much when it is further. */

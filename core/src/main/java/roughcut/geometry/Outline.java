@@ -85,13 +85,15 @@ public final class Outline {
   }
 
   /** The part of this shape that lies in the other too; possibly several pieces, possibly none. */
-  public List<Outline> within(Outline other) {
-    return Pieces.of(Overlays.within(polygon(), other.polygon()), List.of(this, other));
+  public List<Outline> intersection(Outline other) {
+    return OverlayResult.of(
+        ShapeOverlay.intersection(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** The part of this shape that the other leaves. */
-  public List<Outline> without(Outline other) {
-    return Pieces.of(Overlays.without(polygon(), other.polygon()), List.of(this, other));
+  public List<Outline> difference(Outline other) {
+    return OverlayResult.of(
+        ShapeOverlay.difference(polygon(), other.polygon()), List.of(this, other));
   }
 
   /** This shape turned anticlockwise about a point, then moved. */
@@ -105,7 +107,7 @@ public final class Outline {
   }
 
   /** This shape moved. */
-  public Outline moved(double dx, double dy) {
+  public Outline translate(double dx, double dy) {
     return through(Similarity.moving(dx, dy));
   }
 
@@ -204,7 +206,7 @@ public final class Outline {
   }
 
   /** Whether a place lies inside. */
-  public boolean holds(Point p) {
+  public boolean contains(Point p) {
     boolean inside = false;
     double x = p.x();
     double y = p.y();
@@ -240,7 +242,7 @@ public final class Outline {
   }
 
   public boolean overlaps(Outline other) {
-    if (other.corners.stream().anyMatch(this::holds)) {
+    if (other.corners.stream().anyMatch(this::contains)) {
       return true;
     }
     return polygon().intersects(other.polygon()) && !polygon().touches(other.polygon());
@@ -266,7 +268,7 @@ public final class Outline {
   }
 
   /** Length all round, mm. */
-  public double around() {
+  public double perimeter() {
     return polygon().getExteriorRing().getLength();
   }
 
@@ -285,13 +287,13 @@ public final class Outline {
   }
 
   /** This shape shrunk by so much all round: the pieces that are left, possibly none. */
-  public List<Outline> inset(double by) {
-    return Pieces.beside(this, -by);
+  public List<Outline> shrink(double by) {
+    return OverlayResult.beside(this, -by);
   }
 
   /** This shape grown by so much all round. */
-  public Outline grown(double by) {
-    return Pieces.beside(this, by).get(0);
+  public Outline buffer(double by) {
+    return OverlayResult.beside(this, by).get(0);
   }
 
   /** The shape of all those together; the largest piece when they don't touch each other. */
@@ -301,7 +303,7 @@ public final class Outline {
     }
     List<Geometry> all = new ArrayList<>();
     shapes.forEach(s -> all.add(s.polygon()));
-    return Pieces.largest(Pieces.of(Overlays.union(all), shapes));
+    return OverlayResult.largest(OverlayResult.of(ShapeOverlay.union(all), shapes));
   }
 
   /** Where the shape's edge crosses itself, when it does. */
@@ -316,12 +318,12 @@ public final class Outline {
    * The largest piece of a shape whose edge crosses itself; a scribble that crosses itself all over
    * has none, and is the shape drawn round it.
    */
-  public Outline sound() {
+  public Outline repaired() {
     if (crossesMoreThan(MOST_CROSSINGS)) {
       return Shapes.hull(corners);
     }
-    List<Outline> pieces = Pieces.of(Overlays.mended(polygon()), List.of(this));
-    return pieces.isEmpty() ? this : Pieces.largest(pieces);
+    List<Outline> pieces = OverlayResult.of(ShapeOverlay.mended(polygon()), List.of(this));
+    return pieces.isEmpty() ? this : OverlayResult.largest(pieces);
   }
 
   /** Sides are looked at from the left on, each only against those that begin before it ends. */
@@ -362,8 +364,9 @@ public final class Outline {
     Outline thinned = this;
     for (double tolerance = 0.01; thinned.corners.size() > most; tolerance *= 4) {
       thinned =
-          Pieces.largest(
-              Pieces.of(TopologyPreservingSimplifier.simplify(polygon(), tolerance), List.of()));
+          OverlayResult.largest(
+              OverlayResult.of(
+                  TopologyPreservingSimplifier.simplify(polygon(), tolerance), List.of()));
     }
     return thinned;
   }

@@ -73,7 +73,7 @@ public final class Path {
   public static Path along(List<Point> corners, List<Segment> lines, double near) {
     return lines.isEmpty()
         ? straight(corners, true)
-        : later(corners, true, () -> Trace.of(corners, lines, near));
+        : later(corners, true, () -> CurveRecovery.of(corners, lines, near));
   }
 
   /**
@@ -96,7 +96,7 @@ public final class Path {
     boolean straight = segments == null && traced == null;
     return straight
         ? straight(all, true)
-        : later(all, true, () -> Trace.of(all, segments(), 3 * Arcs.CHORD_ERROR));
+        : later(all, true, () -> CurveRecovery.of(all, segments(), 3 * Arcs.CHORD_ERROR));
   }
 
   /** Corners on it; the first isn't repeated at the end of a closed one. */

@@ -33,7 +33,7 @@ public record Prism(List<Point> corners, double open, double floor, double lean)
 
   @Override
   public double[] chord(double x, double y) {
-    if (!new Outline(corners).holds(new Point(x, y))) {
+    if (!new Outline(corners).contains(new Point(x, y))) {
       return null;
     }
     double at = floorAt(x);

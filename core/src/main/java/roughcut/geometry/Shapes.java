@@ -92,7 +92,8 @@ public final class Shapes {
 
   /** The smallest shape without hollows round others. */
   public static Outline hullOf(List<Outline> shapes) {
-    return Pieces.along(round(shapes.stream().flatMap(s -> s.corners().stream()).toList()), shapes);
+    return OverlayResult.along(
+        round(shapes.stream().flatMap(s -> s.corners().stream()).toList()), shapes);
   }
 
   private static List<Point> round(List<Point> points) {

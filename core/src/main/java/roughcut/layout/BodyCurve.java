@@ -12,7 +12,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Spline;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The body's curve of our own: one fair curve (no kink in slope or curvature) from the neck's bass
@@ -33,25 +33,25 @@ record BodyCurve(
    * @param x0 where the body begins
    * @param neckHalf from the centre line to where the curve begins
    */
-  static BodyCurve of(Givens givens, double x0, double neckHalf) {
-    boolean mirror = givens.get(SurfaceDecisions.OUTLINE_MIRROR) == YesNo.YES;
-    double end = x0 + givens.get(BodyDecisions.BODY_LENGTH).value();
+  static BodyCurve of(EffectiveInputs inputs, double x0, double neckHalf) {
+    boolean mirror = inputs.get(SurfaceDecisions.OUTLINE_MIRROR) == YesNo.YES;
+    double end = x0 + inputs.get(BodyDecisions.BODY_LENGTH).value();
     HalfWidths wanted =
         new HalfWidths(
-            givens.get(BodyDecisions.BODY_UPPER).value() / 2,
-            givens.get(BodyDecisions.BODY_WAIST).value() / 2,
-            givens.get(BodyDecisions.BODY_LOWER).value() / 2);
-    Side bass = Side.of(givens, -1, mirror, x0, neckHalf);
-    Side treble = Side.of(givens, 1, mirror, x0, neckHalf);
+            inputs.get(BodyDecisions.BODY_UPPER).value() / 2,
+            inputs.get(BodyDecisions.BODY_WAIST).value() / 2,
+            inputs.get(BodyDecisions.BODY_LOWER).value() / 2);
+    Side bass = Side.of(inputs, -1, mirror, x0, neckHalf);
+    Side treble = Side.of(inputs, 1, mirror, x0, neckHalf);
     CurveFit fit =
-        switch (givens.get(SurfaceDecisions.OUTLINE_SIZES)) {
+        switch (inputs.get(SurfaceDecisions.OUTLINE_SIZES)) {
           case ACROSS ->
               CurveFit.of(wanted, (left, right) -> tried(bass, treble, end, left, right));
           case POINTS -> CurveFit.atItsPoints(wanted);
         };
     List<BodyOutline.Handle> handles = new ArrayList<>();
-    List<Point> own = bass.moved(givens, fit.bass(), handles);
-    List<Point> other = treble.moved(givens, fit.treble(), handles);
+    List<Point> own = bass.moved(inputs, fit.bass(), handles);
+    List<Point> other = treble.moved(inputs, fit.treble(), handles);
     return new BodyCurve(new Outline(curve(own, other, end)), List.copyOf(handles), fit.none());
   }
 
@@ -83,12 +83,12 @@ record BodyCurve(
       double length,
       double slant,
       double horn) {
-    static Side of(Givens givens, int side, boolean mirror, double x0, double neckHalf) {
+    static Side of(EffectiveInputs inputs, int side, boolean mirror, double x0, double neckHalf) {
       boolean bass = side < 0 || mirror;
-      double slant = mirror ? 0 : -side * givens.get(BodyDecisions.BODY_SLANT).value() / 2;
+      double slant = mirror ? 0 : -side * inputs.get(BodyDecisions.BODY_SLANT).value() / 2;
       double horn =
-          givens.get(bass ? BodyDecisions.BODY_HORN_BASS : BodyDecisions.BODY_HORN_TREBLE).value();
-      double length = givens.get(BodyDecisions.BODY_LENGTH).value();
+          inputs.get(bass ? BodyDecisions.BODY_HORN_BASS : BodyDecisions.BODY_HORN_TREBLE).value();
+      double length = inputs.get(BodyDecisions.BODY_LENGTH).value();
       return new Side(side, bass, x0, neckHalf, length, slant, horn);
     }
 
@@ -114,12 +114,12 @@ record BodyCurve(
     }
 
     /** The same with what was moved by hand. */
-    List<Point> moved(Givens givens, HalfWidths widths, List<BodyOutline.Handle> handles) {
+    List<Point> moved(EffectiveInputs inputs, HalfWidths widths, List<BodyOutline.Handle> handles) {
       List<Point> points = points(widths);
       String name = bass ? "bass" : "treble";
       for (int i = 1; i < points.size(); i++) {
-        double along = givens.get(PartDecisions.bodyPoint(name, i, "along")).value();
-        double out = givens.get(PartDecisions.bodyPoint(name, i, "out")).value();
+        double along = inputs.get(PartDecisions.bodyPoint(name, i, "along")).value();
+        double out = inputs.get(PartDecisions.bodyPoint(name, i, "out")).value();
         points.set(i, points.get(i).plus(along, side * out));
         handles.add(new BodyOutline.Handle(name, i, side, points.get(i)));
       }

@@ -12,11 +12,11 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The body from above, from the neck's bass side round the body's end to its treble side: a curve
@@ -39,8 +39,8 @@ public record BodyOutline(
     Optional<NoCurve> none,
     Edge edge,
     Value area,
-    Value around,
-    Basis basis) {
+    Value perimeter,
+    Provenance provenance) {
 
   /** How far beside the neck the body's curve begins, mm. */
   private static final double BESIDE_NECK = 3;
@@ -68,26 +68,27 @@ public record BodyOutline(
    */
   public record NoCurve(OptionalDouble waist) {}
 
-  public static BodyOutline of(Givens givens, FretboardTaper taper, Ledger ledger) {
-    Value joint = givens.get(Decisions.JOINT_X);
+  public static BodyOutline of(
+      EffectiveInputs inputs, FretboardTaper taper, ValueRegistry registry) {
+    Value joint = inputs.get(Decisions.JOINT_X);
     double half = taper.halfWidth(joint.value()) + BESIDE_NECK;
-    Optional<DrawnOutline> drawn = givens.design().drawn();
-    Givens.Watched<BodyCurve> drawing =
-        givens.watched(
+    Optional<DrawnOutline> drawn = inputs.design().drawn();
+    EffectiveInputs.Watched<BodyCurve> drawing =
+        inputs.tracked(
             () ->
                 drawn
                     .map(
                         d ->
                             new BodyCurve(
-                                placed(givens, d, joint.value(), half),
+                                placed(inputs, d, joint.value(), half),
                                 List.of(),
                                 Optional.empty()))
-                    .orElseGet(() -> BodyCurve.of(givens, joint.value(), half)));
+                    .orElseGet(() -> BodyCurve.of(inputs, joint.value(), half)));
     BodyCurve curve = drawing.made();
-    Basis basis = drawing.asked().and(taper.basis()).with(joint);
+    Provenance provenance = drawing.asked().and(taper.provenance()).with(joint);
     Optional<Point> crossing = curve.shape().crossing();
     Outline shape =
-        crossing.isPresent() ? curve.shape().sound().thinned(MOST_MENDED) : curve.shape();
+        crossing.isPresent() ? curve.shape().repaired().thinned(MOST_MENDED) : curve.shape();
     Edge edge = new Edge(shape);
     return new BodyOutline(
         joint,
@@ -97,36 +98,38 @@ public record BodyOutline(
         curve.points(),
         curve.none(),
         edge,
-        ledger.find(
-            LayoutKeys.BODY_AREA, shape.area() / 100, "found by measuring the outline", basis),
-        ledger.find(LayoutKeys.BODY_AROUND, edge.length(), "found by measuring the outline", basis),
-        basis);
+        registry.find(
+            LayoutKeys.BODY_AREA, shape.area() / 100, "found by measuring the outline", provenance),
+        registry.find(
+            LayoutKeys.BODY_AROUND, edge.length(), "found by measuring the outline", provenance),
+        provenance);
   }
 
   /**
    * A drawn outline in its place: turned, sized, its edge on the centre line where the body begins,
    * its first corner beside the neck at the bass side.
    */
-  private static Outline placed(Givens givens, DrawnOutline drawn, double x0, double neckHalf) {
-    double scale = givens.get(SurfaceDecisions.OUTLINE_SCALE).value();
-    double turn = Math.toRadians(givens.get(SurfaceDecisions.OUTLINE_TURN).value());
+  private static Outline placed(
+      EffectiveInputs inputs, DrawnOutline drawn, double x0, double neckHalf) {
+    double scale = inputs.get(SurfaceDecisions.OUTLINE_SCALE).value();
+    double turn = Math.toRadians(inputs.get(SurfaceDecisions.OUTLINE_TURN).value());
     Similarity over =
-        givens.get(SurfaceDecisions.OUTLINE_FLIP) == YesNo.YES
+        inputs.get(SurfaceDecisions.OUTLINE_FLIP) == YesNo.YES
             ? Similarity.turningOver()
             : Similarity.moving(0, 0);
     Similarity change = over.then(Similarity.sizing(scale)).then(Similarity.turning(turn));
     Outline turned = new Outline(drawn.path().through(change));
     Bounds b = turned.bounds();
-    double dy = givens.get(SurfaceDecisions.OUTLINE_ASIDE).value() - (b.low() + b.high()) / 2;
+    double dy = inputs.get(SurfaceDecisions.OUTLINE_ASIDE).value() - (b.low() + b.high()) / 2;
     double begins = Double.POSITIVE_INFINITY;
     for (double[] span : turned.spans((b.low() + b.high()) / 2)) {
       begins = Math.min(begins, span[0]);
     }
     double dx =
         x0
-            + givens.get(SurfaceDecisions.OUTLINE_ALONG).value()
+            + inputs.get(SurfaceDecisions.OUTLINE_ALONG).value()
             - (Double.isFinite(begins) ? begins : b.left());
-    return new Outline(turned.moved(dx, dy).path().begun(new Point(x0, -neckHalf), true));
+    return new Outline(turned.translate(dx, dy).path().begun(new Point(x0, -neckHalf), true));
   }
 
   /**

@@ -32,7 +32,7 @@ record CurveFit(HalfWidths bass, HalfWidths treble, Optional<BodyOutline.NoCurve
       return Math.max(wanted.off(left), wanted.off(right));
     }
 
-    boolean has(HalfWidths wanted) {
+    boolean converged(HalfWidths wanted) {
       return off(wanted) < SEEN / 2;
     }
   }
@@ -54,7 +54,7 @@ record CurveFit(HalfWidths bass, HalfWidths treble, Optional<BodyOutline.NoCurve
     return new CurveFit(
         last.bass,
         last.treble,
-        last.found.has(wanted)
+        last.found.converged(wanted)
             ? Optional.empty()
             : Optional.of(new BodyOutline.NoCurve(waistToBeHad(wanted, curve))));
   }
@@ -92,6 +92,6 @@ record CurveFit(HalfWidths bass, HalfWidths treble, Optional<BodyOutline.NoCurve
   }
 
   private static boolean canBe(HalfWidths wanted, Tried curve) {
-    return fitted(wanted, curve).found.has(wanted);
+    return fitted(wanted, curve).found.converged(wanted);
   }
 }

@@ -1,18 +1,18 @@
 package roughcut.layout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Where the frets stand. In equal temperament with n divisions to the octave fret k stands at L ·
@@ -23,7 +23,8 @@ import roughcut.record.Givens;
  * @param saddle the saddle line before compensation, on the centre line
  * @param fan how frets lean when the two sides have scales of their own
  */
-public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value saddle, Fan fan) {
+public record FretLayout(
+    Value scale, Value divisions, List<Fret> frets, Value saddle, MultiscaleLayout fan) {
   /**
    * One fret.
    *
@@ -44,8 +45,8 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
   }
 
   /** What shapes it. */
-  public Basis basis() {
-    return fan.basis().with(scale, divisions);
+  public Provenance provenance() {
+    return fan.provenance().with(scale, divisions);
   }
 
   public FretLayout {
@@ -57,17 +58,17 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
     return scale * -Math.expm1(-k / divisions * Math.log(2));
   }
 
-  public static FretLayout of(Givens givens, Ledger ledger) {
-    Fan fan = Fan.of(givens);
-    Value scale = fan.centre(givens);
-    Value divisions = givens.get(Decisions.DIVISIONS);
-    int count = (int) givens.get(Decisions.FRETS).value();
+  public static FretLayout of(EffectiveInputs inputs, ValueRegistry registry) {
+    MultiscaleLayout fan = MultiscaleLayout.of(inputs);
+    Value scale = fan.centre(inputs);
+    Value divisions = inputs.get(Decisions.DIVISIONS);
+    int count = (int) inputs.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
-    Value previous = Known.of(LayoutKeys.NUT_LINE, 0, "where the nut line is");
+    Value previous = TableValue.of(LayoutKeys.NUT_LINE, 0, "where the nut line is");
     for (int k = 1; k <= count; k++) {
-      Value number = Known.of("fret." + k, "Fret", k, Quantity.COUNT, "counted");
+      Value number = TableValue.of("fret." + k, "Fret", k, Quantity.COUNT, "counted");
       Value fromNut =
-          ledger.put(
+          registry.put(
               "fret." + k + ".from-nut",
               "Fret " + k + " from the nut line",
               FINE_LENGTH,
@@ -76,7 +77,7 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
               in("k", number),
               in("n", divisions));
       Value fromPrevious =
-          ledger.put(
+          registry.put(
               "fret." + k + ".from-previous",
               k == 1 ? "Fret 1 from the nut line" : "Fret " + k + " from fret " + (k - 1),
               FINE_LENGTH,
@@ -85,41 +86,42 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
               in("d_before", previous));
       frets.add(new Fret(k, fromNut, fromPrevious, fan.slant(position(1, divisions.value(), k))));
       if (fan.fanned()) {
-        putEnds(k, fromNut, fan, divisions, ledger);
+        putEnds(k, fromNut, fan, divisions, registry);
       }
       previous = fromNut;
     }
-    Value saddle = ledger.put(LayoutKeys.SADDLE_FROM_NUT, "L", in("L", scale));
+    Value saddle = registry.put(LayoutKeys.SADDLE_FROM_NUT, "L", in("L", scale));
     return new FretLayout(scale, divisions, frets, saddle, fan);
   }
 
   /** Where a leaning fret crosses the outer strings, and by how much it leans. */
-  private static void putEnds(int k, Value fromNut, Fan fan, Value divisions, Ledger ledger) {
+  private static void putEnds(
+      int k, Value fromNut, MultiscaleLayout fan, Value divisions, ValueRegistry registry) {
     double share = position(1, divisions.value(), k);
     double lean = (fan.bass() - fan.treble()) * (share - fan.squareShare()) / 2;
     Value aside =
-        Found.of(
+        SearchedValue.of(
             "fret." + k + ".lean",
             "Half of what it leans",
             lean,
             FINE_LENGTH,
             "found where it crosses both outer strings",
-            fan.basis().with(divisions));
-    ledger.put(
+            fan.provenance().with(divisions));
+    registry.put(
         "fret." + k + ".at-bass",
         "Fret " + k + " at the outer bass string, from the nut line",
         FINE_LENGTH,
         "d + a",
         in("d", fromNut),
         in("a", aside));
-    ledger.put(
+    registry.put(
         "fret." + k + ".at-treble",
         "Fret " + k + " at the outer treble string, from the nut line",
         FINE_LENGTH,
         "d − a",
         in("d", fromNut),
         in("a", aside));
-    ledger.put(
+    registry.put(
         "fret." + k + ".angle",
         "Fret " + k + " leans by",
         Quantity.ANGLE,
@@ -127,11 +129,11 @@ public record FretLayout(Value scale, Value divisions, List<Fret> frets, Value s
         in("a", aside),
         in(
             "s",
-            Found.of(
+            SearchedValue.of(
                 LayoutKeys.STRINGS_SPREAD,
                 fan.nutSpread() + (fan.bridgeSpread() - fan.nutSpread()) * share,
                 "found along the outer strings",
-                fan.basis().with(divisions))));
+                fan.provenance().with(divisions))));
   }
 
   /**

@@ -1,18 +1,18 @@
 package roughcut.layout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.WidthStation;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The straight taper of fretboard and neck: linear from the nut's width at x = 0 through the second
@@ -30,25 +30,26 @@ public record FretboardTaper(
   }
 
   /** What its width hangs on, anywhere. */
-  public Basis basis() {
-    return Basis.of(nutWidth, secondWidth, secondAt);
+  public Provenance provenance() {
+    return Provenance.of(nutWidth, secondWidth, secondAt);
   }
 
-  public static FretboardTaper of(Givens givens, FretLayout frets, Ledger ledger) {
-    Value nut = givens.get(Decisions.NUT_WIDTH);
-    Value second = givens.get(Decisions.FRETBOARD_END_WIDTH);
-    Value past = givens.get(Decisions.FRETBOARD_PAST_LAST);
+  public static FretboardTaper of(
+      EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    Value nut = inputs.get(Decisions.NUT_WIDTH);
+    Value second = inputs.get(Decisions.FRETBOARD_END_WIDTH);
+    Value past = inputs.get(Decisions.FRETBOARD_PAST_LAST);
     Value end =
-        ledger.put(
+        registry.put(
             LayoutKeys.FRETBOARD_END_FROM_NUT,
             "d_last + past",
             in("d_last", frets.last().fromNut()),
             in("past", past));
-    Value at = secondAt(givens.get(Decisions.FRETBOARD_WIDTH_AT), frets, end, ledger);
+    Value at = secondAt(inputs.get(Decisions.FRETBOARD_WIDTH_AT), frets, end, registry);
     List<Value> widths = new ArrayList<>(frets.frets().size());
     for (FretLayout.Fret fret : frets.frets()) {
       widths.add(
-          ledger.put(
+          registry.put(
               "fret." + fret.number() + ".width",
               "Fretboard width at fret " + fret.number(),
               FINE_LENGTH,
@@ -61,20 +62,21 @@ public record FretboardTaper(
     return new FretboardTaper(nut, second, at, end, widths);
   }
 
-  private static Value secondAt(WidthStation station, FretLayout frets, Value end, Ledger ledger) {
+  private static Value secondAt(
+      WidthStation station, FretLayout frets, Value end, ValueRegistry registry) {
     String id = "fretboard.second-width.from-nut";
     String label = "Fretboard width is given, from the nut line";
     return switch (station) {
-      case OCTAVE_FRET -> ledger.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
+      case OCTAVE_FRET -> registry.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
       case LAST_FRET ->
-          ledger.put(id, label, FINE_LENGTH, "d_last", in("d_last", frets.last().fromNut()));
-      case END -> ledger.put(id, label, FINE_LENGTH, "x_end", in("x_end", end));
+          registry.put(id, label, FINE_LENGTH, "d_last", in("d_last", frets.last().fromNut()));
+      case END -> registry.put(id, label, FINE_LENGTH, "x_end", in("x_end", end));
     };
   }
 
   /** Width at the fretboard's end. */
   public Value endWidth() {
-    return Worked.of(
+    return ComputedValue.of(
         LayoutKeys.FRETBOARD_WIDTH_END,
         "w_nut + (w_2 − w_nut) · x / x_2",
         in("w_nut", nutWidth),

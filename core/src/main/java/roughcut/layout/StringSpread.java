@@ -1,19 +1,19 @@
 package roughcut.layout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
-import roughcut.measure.Basis;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Where the strings run: offsets from the centre line at the nut and at the saddle line, straight
@@ -37,94 +37,96 @@ public record StringSpread(
     return frets.scale().value();
   }
 
-  private Fan fan() {
+  private MultiscaleLayout fan() {
     return frets.fan();
   }
 
   /** What places one string anywhere along its way. */
-  public Basis basis(int string) {
-    return frets.basis().with(atNut.get(string - 1), atSaddle.get(string - 1));
+  public Provenance provenance(int string) {
+    return frets.provenance().with(atNut.get(string - 1), atSaddle.get(string - 1));
   }
 
   /** What places the outer strings. */
-  public Basis outer() {
-    return basis(1).and(basis(count()));
+  public Provenance outer() {
+    return provenance(1).and(provenance(count()));
   }
 
   /** What gives a string its own scale and its place along the fan. */
-  public Basis lengthwise(int string) {
-    return fan().fanned() ? basis(string) : frets.basis();
+  public Provenance lengthwise(int string) {
+    return fan().fanned() ? provenance(string) : frets.provenance();
   }
 
-  public static StringSpread of(Givens givens, FretLayout frets, Ledger ledger) {
-    Value width = givens.get(Decisions.NUT_WIDTH);
-    Value margin = givens.get(Decisions.NUT_EDGE_MARGIN);
-    int count = givens.design().strings().size();
+  public static StringSpread of(EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    Value width = inputs.get(Decisions.NUT_WIDTH);
+    Value margin = inputs.get(Decisions.NUT_EDGE_MARGIN);
+    int count = inputs.design().strings().size();
     Value spread =
-        ledger.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
-    Value bridge = givens.get(Decisions.BRIDGE_SPREAD);
+        registry.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
+    Value bridge = inputs.get(Decisions.BRIDGE_SPREAD);
     List<Value> atSaddle =
-        equalCentres("saddle.string.", " at the saddle line", bridge, count, ledger);
+        equalCentres("saddle.string.", " at the saddle line", bridge, count, registry);
     if (count == 1) {
       return new StringSpread(
           spread,
           null,
-          equalCentres("nut.string.", " at the nut", spread, 1, ledger),
+          equalCentres("nut.string.", " at the nut", spread, 1, registry),
           atSaddle,
           frets);
     }
     boolean gaps =
-        switch (givens.get(Decisions.NUT_SPACING)) {
+        switch (inputs.get(Decisions.NUT_SPACING)) {
           case EQUAL_GAPS -> true;
           case EQUAL_CENTRES -> false;
         };
-    Value gap = gaps ? edgeGap(givens, spread, count, ledger) : centreGap(spread, count, ledger);
+    Value gap =
+        gaps ? edgeGap(inputs, spread, count, registry) : centreGap(spread, count, registry);
     List<Value> atNut =
         gaps
-            ? equalGaps(givens, spread, gap, count, ledger)
-            : equalCentres("nut.string.", " at the nut", spread, count, ledger);
+            ? equalGaps(inputs, spread, gap, count, registry)
+            : equalCentres("nut.string.", " at the nut", spread, count, registry);
     return new StringSpread(spread, gap, atNut, atSaddle, frets);
   }
 
-  private static Value gauge(Givens givens, int number) {
-    return givens.get(PartDecisions.gauge(number));
+  private static Value gauge(EffectiveInputs inputs, int number) {
+    return inputs.get(PartDecisions.gauge(number));
   }
 
-  private static Value edgeGap(Givens givens, Value spread, int count, Ledger ledger) {
-    List<Worked.Input> inputs = new ArrayList<>();
-    inputs.add(in("S", spread));
-    Value strings = Known.of(LayoutKeys.STRINGS_COUNT, count, "counted");
-    inputs.add(in("n", strings));
+  private static Value edgeGap(
+      EffectiveInputs inputs, Value spread, int count, ValueRegistry registry) {
+    List<ComputedValue.Input> terms = new ArrayList<>();
+    terms.add(in("S", spread));
+    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted");
+    terms.add(in("n", strings));
     StringBuilder sum = new StringBuilder();
     for (int i = 1; i <= count; i++) {
-      Value gauge = gauge(givens, i);
+      Value gauge = gauge(inputs, i);
       boolean outer = i == 1 || i == count;
       sum.append(" − g_").append(i).append(outer ? " / 2" : "");
-      inputs.add(in("g_" + i, gauge));
+      terms.add(in("g_" + i, gauge));
     }
-    return ledger.put(
-        LayoutKeys.NUT_GAP, "(S" + sum + ") / (n − 1)", inputs.toArray(Worked.Input[]::new));
+    return registry.put(
+        LayoutKeys.NUT_GAP, "(S" + sum + ") / (n − 1)", terms.toArray(ComputedValue.Input[]::new));
   }
 
-  private static Value centreGap(Value spread, int count, Ledger ledger) {
-    return ledger.put(
+  private static Value centreGap(Value spread, int count, ValueRegistry registry) {
+    return registry.put(
         LayoutKeys.NUT_GAP.called("Between neighbouring strings' centres at the nut"),
         "S / (n − 1)",
         in("S", spread),
-        in("n", Known.of(LayoutKeys.STRINGS_COUNT, count, "counted")));
+        in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted")));
   }
 
   private static List<Value> equalGaps(
-      Givens givens, Value spread, Value gap, int count, Ledger ledger) {
+      EffectiveInputs inputs, Value spread, Value gap, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
-    offsets.add(put(ledger, "nut.string.", 1, " at the nut", "S / 2", in("S", spread)));
+    offsets.add(put(registry, "nut.string.", 1, " at the nut", "S / 2", in("S", spread)));
     for (int i = 2; i <= count; i++) {
       Value before = offsets.get(i - 2);
-      Value gBefore = gauge(givens, i - 1);
-      Value g = gauge(givens, i);
+      Value gBefore = gauge(inputs, i - 1);
+      Value g = gauge(inputs, i);
       offsets.add(
           put(
-              ledger,
+              registry,
               "nut.string.",
               i,
               " at the nut",
@@ -138,16 +140,16 @@ public record StringSpread(
   }
 
   private static List<Value> equalCentres(
-      String prefix, String where, Value spread, int count, Ledger ledger) {
+      String prefix, String where, Value spread, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
-    Value strings = Known.of(LayoutKeys.STRINGS_COUNT, count, "counted");
+    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted");
     for (int i = 1; i <= count; i++) {
-      Value number = Known.of("string." + i, "String", i, Quantity.COUNT, "counted");
+      Value number = TableValue.of("string." + i, "String", i, Quantity.COUNT, "counted");
       offsets.add(
           count == 1
-              ? put(ledger, prefix, 1, where, "0")
+              ? put(registry, prefix, 1, where, "0")
               : put(
-                  ledger,
+                  registry,
                   prefix,
                   i,
                   where,
@@ -160,18 +162,18 @@ public record StringSpread(
   }
 
   private static Value put(
-      Ledger ledger,
+      ValueRegistry registry,
       String prefix,
       int number,
       String where,
       String formula,
-      Worked.Input... inputs) {
-    return ledger.put(
+      ComputedValue.Input... terms) {
+    return registry.put(
         prefix + number + ".offset",
         "String " + number + " from the centre line" + where,
         FINE_LENGTH,
         formula,
-        inputs);
+        terms);
   }
 
   /** Offset of string {@code number} (1 first) from the centre line at x. */

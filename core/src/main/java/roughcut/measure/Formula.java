@@ -82,7 +82,7 @@ public final class Formula {
   /**
    * @throws IllegalArgumentException when a symbol isn't among the inputs
    */
-  double of(List<Worked.Input> inputs) {
+  double of(List<ComputedValue.Input> inputs) {
     double[] values = new double[symbols.length];
     for (int i = 0; i < values.length; i++) {
       values[i] = value(symbols[i], inputs);
@@ -90,8 +90,8 @@ public final class Formula {
     return root.of(values);
   }
 
-  private double value(String symbol, List<Worked.Input> inputs) {
-    for (Worked.Input input : inputs) {
+  private double value(String symbol, List<ComputedValue.Input> inputs) {
+    for (ComputedValue.Input input : inputs) {
       if (input.symbol().equals(symbol)) {
         return input.value().value();
       }

@@ -28,25 +28,26 @@ public final class NumberReader {
    * @throws Unreadable when the text is not a length; the message shows the text and an example of
    *     what is read
    */
-  public static double length(String text, Units units) throws Unreadable {
+  public static double length(String text, Units units) throws InvalidInput {
     Matcher m = LENGTH.matcher(bounded(text).toLowerCase(java.util.Locale.ROOT));
     if (!m.matches()) {
-      throw notA("length", text, lengthExample(units));
+      throw isNotNumber("length", text, lengthExample(units));
     }
     boolean fraction = m.group(3) != null;
     String unit = m.group(6);
     boolean whole = m.group(2) != null;
     if (whole && !fraction || fraction && ("mm".equals(unit) || "cm".equals(unit))) {
-      throw notA("length", text, lengthExample(units));
+      throw isNotNumber("length", text, lengthExample(units));
     }
     if (fraction && unit == null && units.metric()) {
-      throw new Unreadable("“" + shown(text) + "”: a fraction needs its unit, for example 3/8 in");
+      throw new InvalidInput(
+          "“" + shown(text) + "”: a fraction needs its unit, for example 3/8 in");
     }
     double value;
     if (fraction) {
       double denominator = Double.parseDouble(m.group(4));
       if (denominator == 0) {
-        throw notA("length", text, lengthExample(units));
+        throw isNotNumber("length", text, lengthExample(units));
       }
       value =
           Double.parseDouble(m.group(3)) / denominator
@@ -62,7 +63,7 @@ public final class NumberReader {
    *
    * @throws Unreadable when the text is not an angle
    */
-  public static double angle(String text) throws Unreadable {
+  public static double angle(String text) throws InvalidInput {
     return number(
         bounded(text).replaceFirst("\\s*(°|deg|degrees)$", ""), text, "angle in degrees", "12.5");
   }
@@ -72,10 +73,10 @@ public final class NumberReader {
    *
    * @throws Unreadable when the text is not a whole number
    */
-  public static double count(String text) throws Unreadable {
+  public static double count(String text) throws InvalidInput {
     double value = number(bounded(text), text, "whole number", "22");
     if (value != Math.rint(value)) {
-      throw notA("whole number", text, "22");
+      throw isNotNumber("whole number", text, "22");
     }
     return value;
   }
@@ -85,25 +86,25 @@ public final class NumberReader {
    *
    * @throws Unreadable when the text is not a number
    */
-  public static double ratio(String text) throws Unreadable {
+  public static double ratio(String text) throws InvalidInput {
     return number(bounded(text), text, "number", "2.5");
   }
 
   private static double number(String trimmed, String text, String what, String example)
-      throws Unreadable {
+      throws InvalidInput {
     Matcher m = NUMBER.matcher(trimmed);
     if (!m.matches()) {
-      throw notA(what, text, example);
+      throw isNotNumber(what, text, example);
     }
     return signed(m.group(1), decimal(m.group(2)));
   }
 
-  private static String bounded(String text) throws Unreadable {
+  private static String bounded(String text) throws InvalidInput {
     if (text == null || text.isBlank()) {
-      throw new Unreadable("nothing typed yet");
+      throw new InvalidInput("nothing typed yet");
     }
     if (text.length() > LONGEST) {
-      throw new Unreadable("“" + shown(text) + "” is too long for a number");
+      throw new InvalidInput("“" + shown(text) + "” is too long for a number");
     }
     return text.strip();
   }
@@ -131,9 +132,9 @@ public final class NumberReader {
     return units.metric() ? "640 or 25 1/4 in" : "25.2 or 25 1/4 or 640 mm";
   }
 
-  private static Unreadable notA(String what, String text, String example) {
+  private static InvalidInput isNotNumber(String what, String text, String example) {
     String article = what.matches("[aeiou].*") ? "an " : "a ";
-    return new Unreadable(
+    return new InvalidInput(
         "“" + shown(text) + "” is not " + article + what + "; type for example " + example);
   }
 

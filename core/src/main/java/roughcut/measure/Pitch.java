@@ -25,7 +25,7 @@ public final class Pitch {
    * @return Hz
    * @throws Unreadable when it is neither
    */
-  public static double read(String text) throws Unreadable {
+  public static double read(String text) throws InvalidInput {
     Matcher m = NOTE.matcher(text.strip());
     if (m.matches()) {
       int step = NAMES.indexOf(Character.toUpperCase(m.group(1).charAt(0)));
@@ -34,8 +34,8 @@ public final class Pitch {
     }
     try {
       return NumberReader.ratio(text.replaceFirst("(?i)\\s*hz\\s*$", ""));
-    } catch (Unreadable e) {
-      throw new Unreadable(
+    } catch (InvalidInput e) {
+      throw new InvalidInput(
           "“"
               + text.strip()
               + "” is neither a note nor a frequency; type for example E4 or 329.63");

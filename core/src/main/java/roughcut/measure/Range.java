@@ -20,10 +20,10 @@ public record Range(Quantity quantity, double least, double most) {
    * @return the value in the quantity's unit
    * @throws Unreadable in words for the maker
    */
-  public double read(String text, Units units) throws Unreadable {
+  public double read(String text, Units units) throws InvalidInput {
     double value = number(text, units);
     if (!allows(value)) {
-      throw new Unreadable(refusal(value, units));
+      throw new InvalidInput(refusal(value, units));
     }
     return value;
   }
@@ -33,7 +33,7 @@ public record Range(Quantity quantity, double least, double most) {
    *
    * @throws Unreadable in words for the maker
    */
-  public double number(String text, Units units) throws Unreadable {
+  public double number(String text, Units units) throws InvalidInput {
     return switch (quantity) {
       case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
       case ANGLE -> NumberReader.angle(text);

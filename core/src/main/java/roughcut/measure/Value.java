@@ -5,11 +5,12 @@ import java.util.Optional;
 
 /**
  * A number with a name, that can be asked where it comes from. There are five kinds, and no number
- * passes as another: what the maker {@link Decided}, what was {@link Read} off the wood, what is
- * {@link Known} beforehand, what is {@link Worked} out by a formula, and what is {@link Found} by a
- * search.
+ * passes as another: what the maker {@link DecidedValue}, what was {@link MeasuredValue} off the
+ * wood, what is {@link TableValue} beforehand, what is {@link ComputedValue} out by a formula, and
+ * what is {@link SearchedValue} by a search.
  */
-public sealed interface Value permits Decided, Read, Known, Worked, Found {
+public sealed interface Value
+    permits DecidedValue, MeasuredValue, TableValue, ComputedValue, SearchedValue {
   ValueKey key();
 
   /** In the quantity's own unit: mm, degrees, a count or a plain number. */
@@ -52,7 +53,7 @@ public sealed interface Value permits Decided, Read, Known, Worked, Found {
   Origin origin();
 
   /** The reading that it is; empty for what wasn't itself read. */
-  default Optional<Read> reading() {
+  default Optional<MeasuredValue> reading() {
     return Optional.empty();
   }
 
@@ -64,8 +65,8 @@ public sealed interface Value permits Decided, Read, Known, Worked, Found {
   }
 
   /** What it was made from, each under its symbol; without one where no formula names it. */
-  default List<Worked.Input> inputs() {
-    return dependsOn().stream().map(v -> new Worked.Input("", v)).toList();
+  default List<ComputedValue.Input> inputs() {
+    return dependsOn().stream().map(v -> new ComputedValue.Input("", v)).toList();
   }
 
   /** The same number under another name. */

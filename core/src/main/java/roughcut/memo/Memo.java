@@ -19,7 +19,7 @@ import java.util.function.UnaryOperator;
  * objects (a build system's early cut-off). One memo belongs to one plan; it is asked by one thread
  * at a time.
  */
-public final class Memo implements Questions {
+public final class Memo implements QuestionListener {
   /**
    * What a block was made of.
    *
@@ -161,7 +161,7 @@ public final class Memo implements Questions {
    *
    * @param values by the ids whose place they take
    */
-  public void standing(Map<String, ?> values) {
+  public void entries(Map<String, ?> values) {
     Map<String, ?> kept = same("standing", values);
     Block was = before.get("standing");
     if (was == null || was.made != kept) {

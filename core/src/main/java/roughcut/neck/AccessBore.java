@@ -1,20 +1,20 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.geometry.Minimum;
+import roughcut.geometry.MinimumSearch;
 import roughcut.geometry.Point;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The bore through which a head-adjusted rod is turned: where it opens on the head's face, how far
@@ -55,10 +55,10 @@ public record AccessBore(
   private static final int SAMPLES = 24;
 
   /** Whether the bore comes out of the face at all, with the whole of its width. */
-  public static boolean meets(HeadLine head, Givens givens) {
-    return StepDown.of(givens, head)
-        .map(step -> step.comesOut(edge(givens, 1)).isPresent())
-        .orElse(fall(head, givens) > MEETS);
+  public static boolean meets(HeadLine head, EffectiveInputs inputs) {
+    return StepDown.of(inputs, head)
+        .map(step -> step.comesOut(edge(inputs, 1)).isPresent())
+        .orElse(fall(head, inputs) > MEETS);
   }
 
   /**
@@ -66,23 +66,27 @@ public record AccessBore(
    *
    * @param edge -1 for its upper edge, 0 for the axis, 1 for its lower edge
    */
-  private static DoubleUnaryOperator edge(Givens givens, int edge) {
-    double beta = Math.toRadians(givens.get(NeckDecisions.ACCESS_TILT).value());
-    double half = givens.get(NeckDecisions.ACCESS_BORE).value() / 2 / Math.cos(beta);
-    double axis = givens.get(NeckDecisions.ROD_AXIS).value();
+  private static DoubleUnaryOperator edge(EffectiveInputs inputs, int edge) {
+    double beta = Math.toRadians(inputs.get(NeckDecisions.ACCESS_TILT).value());
+    double half = inputs.get(NeckDecisions.ACCESS_BORE).value() / 2 / Math.cos(beta);
+    double axis = inputs.get(NeckDecisions.ROD_AXIS).value();
     return u -> axis + edge * half - u * Math.tan(beta);
   }
 
-  private static double fall(HeadLine head, Givens givens) {
+  private static double fall(HeadLine head, EffectiveInputs inputs) {
     return Math.tan(head.theta())
-        + Math.tan(Math.toRadians(givens.get(NeckDecisions.ACCESS_TILT).value()));
+        + Math.tan(Math.toRadians(inputs.get(NeckDecisions.ACCESS_TILT).value()));
   }
 
   /** The bore; empty where it never meets the face, as on a flat head without tilt. */
   public static Optional<AccessBore> of(
-      Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
-    return meets(head, givens)
-        ? Optional.of(new Builder(givens, head, neck, rod, ledger).build())
+      EffectiveInputs inputs,
+      HeadLine head,
+      NeckShape neck,
+      RodChannel rod,
+      ValueRegistry registry) {
+    return meets(head, inputs)
+        ? Optional.of(new Builder(inputs, head, neck, rod, registry).build())
         : Optional.empty();
   }
 
@@ -92,10 +96,10 @@ public record AccessBore(
   }
 
   private static final class Builder {
-    private final Givens givens;
+    private final EffectiveInputs inputs;
     private final HeadLine head;
     private final NeckShape neck;
-    private final Ledger ledger;
+    private final ValueRegistry registry;
     private final Value c;
     private final Value d;
     private final Value beta;
@@ -104,18 +108,23 @@ public record AccessBore(
     private final Value adjuster;
     private final Optional<StepDown> step;
 
-    private Builder(Givens givens, HeadLine head, NeckShape neck, RodChannel rod, Ledger ledger) {
-      this.givens = givens;
+    private Builder(
+        EffectiveInputs inputs,
+        HeadLine head,
+        NeckShape neck,
+        RodChannel rod,
+        ValueRegistry registry) {
+      this.inputs = inputs;
       this.head = head;
       this.neck = neck;
-      this.ledger = ledger;
-      this.c = givens.get(NeckDecisions.ROD_AXIS);
-      this.d = givens.get(NeckDecisions.ACCESS_BORE);
-      this.beta = givens.get(NeckDecisions.ACCESS_TILT);
-      this.veneer = givens.get(Decisions.HEAD_VENEER);
+      this.registry = registry;
+      this.c = inputs.get(NeckDecisions.ROD_AXIS);
+      this.d = inputs.get(NeckDecisions.ACCESS_BORE);
+      this.beta = inputs.get(NeckDecisions.ACCESS_TILT);
+      this.veneer = inputs.get(Decisions.HEAD_VENEER);
       this.angle = head.angle();
       this.adjuster = rod.start();
-      this.step = StepDown.of(givens, head);
+      this.step = StepDown.of(inputs, head);
     }
 
     AccessBore build() {
@@ -123,24 +132,24 @@ public record AccessBore(
       Value centre = place("access.centre-at", "Access hole's axis on the face, from the break", 0);
       Value closes = place("access.closes-at", "Access hole closes, from the break line", 1);
       Value depth =
-          ledger.put(
+          registry.put(
               NeckKeys.ACCESS_DEPTH,
               "(x_c + x_s + nut) / cos(β)",
               in("x_c", centre),
               in("x_s", adjuster),
               in("nut", head.nutThickness()),
               in("β", beta));
-      Value chuck = givens.get(NeckDecisions.ACCESS_CHUCK);
+      Value chuck = inputs.get(NeckDecisions.ACCESS_CHUCK);
       return new AccessBore(
           d,
           beta,
-          givens.get(NeckDecisions.ACCESS_PILOT),
+          inputs.get(NeckDecisions.ACCESS_PILOT),
           opens,
           centre,
           closes,
           depth,
           bit(depth, centre, chuck),
-          ledger.put(
+          registry.put(
               NeckKeys.ACCESS_UNDER_NUT,
               "c − D / (2 · cos(β))",
               in("c", c),
@@ -159,20 +168,20 @@ public record AccessBore(
 
     private Value place(String id, String label, int edge) {
       if (step.isPresent()) {
-        return ledger.find(
+        return registry.find(
             id,
             label,
             LENGTH,
-            step.get().comesOut(edge(givens, edge)).orElse(0),
+            step.get().comesOut(edge(inputs, edge)).orElse(0),
             "found where it comes out of the step or the face",
-            step.get().basis().with(c, d, beta));
+            step.get().provenance().with(c, d, beta));
       }
       String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
       String over =
           edge == 0 ? depth : "(" + depth + (edge < 0 ? " − " : " + ") + "D / (2 · cos(β)))";
       String formula =
           (edge == 0 && veneer.value() > 0 ? "(" + over + ")" : over) + " / (tan(θ) + tan(β))";
-      return ledger.put(
+      return registry.put(
           id,
           label,
           LENGTH,
@@ -190,16 +199,17 @@ public record AccessBore(
         return steppedBit(depth, centre, chuck);
       }
       double tip = head.breakX() - head.at(head.length().value(), 0).x();
-      return ledger.put(
+      return registry.put(
           NeckKeys.ACCESS_BIT_LENGTH,
           "ℓ + min(r / ((tan(θ) + tan(β)) · cos(β) · cos(β)), max(0, (x_tip − x_c) / cos(β)))",
           in("ℓ", depth),
-          in("r", Worked.of(NeckKeys.ACCESS_CHUCK_RADIUS, "d / 2", in("d", chuck))),
+          in("r", ComputedValue.of(NeckKeys.ACCESS_CHUCK_RADIUS, "d / 2", in("d", chuck))),
           in("θ", angle),
           in("β", beta),
           in(
               "x_tip",
-              Found.of(NeckKeys.HEAD_TIP, tip, "found along the headstock’s line", head.basis())),
+              SearchedValue.of(
+                  NeckKeys.HEAD_TIP, tip, "found along the headstock’s line", head.provenance())),
           in("x_c", centre));
     }
 
@@ -216,18 +226,18 @@ public record AccessBore(
                   .orElse(head.length().value())
               : tan > 0 ? rise / tan : Double.POSITIVE_INFINITY;
       double out = Math.min(clear, head.length().value()) - centre.value();
-      return ledger.find(
+      return registry.find(
           NeckKeys.ACCESS_BIT_LENGTH,
           depth.value() + Math.max(0, out / cos),
           "found where the chuck stands clear over the headstock",
-          step.get().basis().with(depth, centre, chuck, c, beta));
+          step.get().provenance().with(depth, centre, chuck, c, beta));
     }
 
     private Value back(Value centre) {
       List<Point> line = neck.back().line();
       double from = -(adjuster.value() + head.nutThickness().value());
-      Minimum least =
-          Minimum.of(
+      MinimumSearch least =
+          MinimumSearch.of(
               x -> {
                 Point p = axis(x);
                 double best = Double.POSITIVE_INFINITY;
@@ -240,16 +250,16 @@ public record AccessBore(
               Math.max(from + 1, centre.value()),
               SAMPLES,
               1e-3);
-      return ledger.find(
+      return registry.find(
           NeckKeys.ACCESS_BACK_LEAST,
           least.value() - d.value() / 2,
           "least along the bore of the axis' distance from the back, less D / 2",
-          neck.basis().with(c, d, beta, adjuster));
+          neck.provenance().with(c, d, beta, adjuster));
     }
 
     private Value key() {
-      Value key = givens.get(NeckDecisions.KEY_SIZE);
-      return ledger.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", d), in("k", key));
+      Value key = inputs.get(NeckDecisions.KEY_SIZE);
+      return registry.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", d), in("k", key));
     }
   }
 }

@@ -6,10 +6,10 @@ import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * How deep the blank's wood reaches below the glue line, seen from the side: as deep as it was
@@ -30,7 +30,7 @@ public record BlankReach(
     double block,
     double blockFrom,
     double blankEnd,
-    Basis basis) {
+    Provenance provenance) {
 
   /**
    * Wood over the finished back where that is least.
@@ -46,11 +46,12 @@ public record BlankReach(
    * @param base how deep it is without a block
    * @param core of a through-neck, by which its blank is laid
    */
-  public static BlankReach of(Givens givens, Value base, Value end, Optional<ThroughCore> core) {
-    Block block = Block.of(givens, end);
+  public static BlankReach of(
+      EffectiveInputs inputs, Value base, Value end, Optional<ThroughCore> core) {
+    Block block = Block.of(inputs, end);
     double lean = core.map(ThroughCore::lean).orElse(0.0);
     double top = core.map(ThroughCore::top).orElse(0.0);
-    Basis basis = Basis.of(base, end, givens.get(BlankDecisions.END_TRIM));
+    Provenance provenance = Provenance.of(base, end, inputs.get(BlankDecisions.END_TRIM));
     return new BlankReach(
         base.value(),
         lean,
@@ -58,7 +59,7 @@ public record BlankReach(
         block.thickness,
         block.from,
         block.blankEnd,
-        core.map(c -> basis.and(c.basis())).orElse(basis));
+        core.map(c -> provenance.and(c.provenance())).orElse(provenance));
   }
 
   /**
@@ -68,9 +69,9 @@ public record BlankReach(
    * @param from where it begins, from the nut line, mm
    */
   record Block(double thickness, double from, double blankEnd) {
-    static Block of(Givens givens, Value end) {
-      List<BlankStep> blocks = givens.design().neckSteps(BlankStep.Kind.HEEL_BLOCK);
-      double blankEnd = end.value() + givens.get(BlankDecisions.END_TRIM).value();
+    static Block of(EffectiveInputs inputs, Value end) {
+      List<BlankStep> blocks = inputs.design().neckSteps(BlankStep.Kind.HEEL_BLOCK);
+      double blankEnd = end.value() + inputs.get(BlankDecisions.END_TRIM).value();
       // Of several the shortest tells where all of them lie.
       double length =
           blocks.stream()

@@ -1,7 +1,7 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,12 +10,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.fretboard.Straightening;
+import roughcut.fretboard.FaceStraightening;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Ledger;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Carving the neck's back from computed lines: facets at fret 1, at the octave fret and at one more
@@ -74,9 +74,14 @@ public record Carving(
    * @param edge of the fretboard at its end
    */
   public static Carving of(
-      Givens givens, FretLayout frets, NeckShape neck, Value stock, Value edge, Ledger ledger) {
-    int rounds = (int) givens.get(NeckDecisions.CARVE_ROUNDS).value();
-    Value margin = givens.get(Decisions.ROUGHING_MARGIN);
+      EffectiveInputs inputs,
+      FretLayout frets,
+      NeckShape neck,
+      Value stock,
+      Value edge,
+      ValueRegistry registry) {
+    int rounds = (int) inputs.get(NeckDecisions.CARVE_ROUNDS).value();
+    Value margin = inputs.get(Decisions.ROUGHING_MARGIN);
     String octave = Integer.toString((int) frets.divisions().value());
     List<Facets> facets = new ArrayList<>();
     List<Reading> readings = new ArrayList<>();
@@ -86,35 +91,42 @@ public record Carving(
             neck,
             margin.value(),
             stock.value(),
-            neck.basis()
+            neck.provenance()
                 .with(margin, stock)
                 .with(read.stream().map(ThicknessLine.Station::now).toArray(Value[]::new)));
-    facets("1", frets.at(1), back, rounds, facets, ledger);
-    facets(octave, frets.octave(), back, rounds, facets, ledger);
+    facets("1", frets.at(1), back, rounds, facets, registry);
+    facets(octave, frets.octave(), back, rounds, facets, registry);
     for (int fret : frets(read, (int) frets.divisions().value())) {
-      readings.add(reading(fret, read.stream().filter(s -> s.fret() == fret).findFirst(), ledger));
+      readings.add(
+          reading(fret, read.stream().filter(s -> s.fret() == fret).findFirst(), registry));
     }
-    double station = givens.get(NeckDecisions.CARVE_STATION).value();
+    double station = inputs.get(NeckDecisions.CARVE_STATION).value();
     if (station > 0) {
-      facets("at", Math.min(station, neck.heelEnd().value()), back, rounds, facets, ledger);
+      facets("at", Math.min(station, neck.heelEnd().value()), back, rounds, facets, registry);
     }
-    QuarterRule rule = QuarterRule.worst(facets, back, frets, Math.min(3, rounds), ledger);
+    QuarterRule rule = QuarterRule.worst(facets, back, frets, Math.min(3, rounds), registry);
     return new Carving(
         back,
         facets,
         rule,
         readings,
-        bow(givens, neck, edge, ledger),
-        (int) givens.get(NeckDecisions.REST_DAYS).value());
+        bow(inputs, neck, edge, registry),
+        (int) inputs.get(NeckDecisions.REST_DAYS).value());
   }
 
   /** The facets of a station, of both sides where they differ. */
   private static void facets(
-      String station, double x, SawnBack back, int rounds, List<Facets> facets, Ledger ledger) {
+      String station,
+      double x,
+      SawnBack back,
+      int rounds,
+      List<Facets> facets,
+      ValueRegistry registry) {
     NeckProfile profile = back.neck().profile(x);
-    facets.add(Facets.of(station, x, profile, back.depth(x), rounds, back.basis(), ledger));
+    facets.add(Facets.of(station, x, profile, back.depth(x), rounds, back.provenance(), registry));
     if (!back.neck().symmetrical()) {
-      facets.add(Facets.of(station, x, profile, back.depth(x), rounds, true, back.basis(), ledger));
+      facets.add(
+          Facets.of(station, x, profile, back.depth(x), rounds, true, back.provenance(), registry));
     }
   }
 
@@ -125,13 +137,14 @@ public record Carving(
     return List.copyOf(all);
   }
 
-  private static Reading reading(int fret, Optional<ThicknessLine.Station> station, Ledger ledger) {
+  private static Reading reading(
+      int fret, Optional<ThicknessLine.Station> station, ValueRegistry registry) {
     return new Reading(
         "fret " + fret,
         station
             .map(
                 s ->
-                    ledger.put(
+                    registry.put(
                         "carve." + fret + ".left",
                         "Still to come off at fret " + fret,
                         FINE_LENGTH,
@@ -141,12 +154,13 @@ public record Carving(
             .orElse(null));
   }
 
-  private static Bow bow(Givens givens, NeckShape neck, Value edge, Ledger ledger) {
+  private static Bow bow(
+      EffectiveInputs inputs, NeckShape neck, Value edge, ValueRegistry registry) {
     Value crown = neck.thickness().fretboard();
-    Value sanded = ledger.put(Straightening.bow(givens));
+    Value sanded = registry.put(FaceStraightening.bow(inputs));
     return new Bow(
         sanded,
-        ledger.put(NeckKeys.BOW_CROWN_LEFT, "t_b − s", in("t_b", crown), in("s", sanded)),
-        ledger.put(NeckKeys.BOW_EDGE_LEFT, "e − s", in("e", edge), in("s", sanded)));
+        registry.put(NeckKeys.BOW_CROWN_LEFT, "t_b − s", in("t_b", crown), in("s", sanded)),
+        registry.put(NeckKeys.BOW_EDGE_LEFT, "e − s", in("e", edge), in("s", sanded)));
   }
 }

@@ -2,7 +2,7 @@ package roughcut.neck;
 
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import roughcut.geometry.Minimum;
+import roughcut.geometry.MinimumSearch;
 
 /**
  * A channel routed into the neck's top: pieces end to end, each with its own section, and what wood
@@ -82,15 +82,16 @@ public record Channel(List<Piece> pieces) {
    * The least along the whole channel, and where. Searched piece by piece between the corners of
    * the back line, so that none is stepped over.
    */
-  Minimum least(NeckShape neck, Left left) {
-    Minimum best = new Minimum(pieces.get(0).from, Double.POSITIVE_INFINITY);
+  MinimumSearch least(NeckShape neck, Left left) {
+    MinimumSearch best = new MinimumSearch(pieces.get(0).from, Double.POSITIVE_INFINITY);
     for (Piece piece : pieces) {
       double[] stops = {piece.from, neck.back().straightFrom(), neck.back().straightTo(), piece.to};
       double from = piece.from;
       for (int i = 1; i < stops.length; i++) {
         double to = Math.max(piece.from, Math.min(piece.to, stops[i]));
         if (to > from) {
-          Minimum here = Minimum.of(x -> left.of(piece, neck, x), from, to, SAMPLES, TOLERANCE);
+          MinimumSearch here =
+              MinimumSearch.of(x -> left.of(piece, neck, x), from, to, SAMPLES, TOLERANCE);
           best = here.value() < best.value() ? here : best;
           from = to;
         }

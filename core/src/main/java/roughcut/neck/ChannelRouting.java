@@ -1,6 +1,6 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,10 +8,10 @@ import java.util.Optional;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * How the channels are routed, run after run: the rod's at its even depth, then what is deeper in
@@ -27,17 +27,17 @@ public record ChannelRouting(
   }
 
   public static ChannelRouting of(
-      Givens givens,
+      EffectiveInputs inputs,
       RodChannel rod,
       Optional<Stiffeners> stiffeners,
       RoutedBlank blank,
-      Ledger ledger) {
-    List<MachineStops.Run> runs = new ArrayList<>(rodRuns(givens, rod));
-    stiffeners.ifPresent(s -> runs.add(stiffener(givens, s)));
+      ValueRegistry registry) {
+    List<MachineStops.Run> runs = new ArrayList<>(rodRuns(inputs, rod));
+    stiffeners.ifPresent(s -> runs.add(stiffener(inputs, s)));
     return new ChannelRouting(
-        givens.get(NeckDecisions.CHANNEL_MACHINE),
+        inputs.get(NeckDecisions.CHANNEL_MACHINE),
         blank.when(),
-        runs.stream().map(run -> MachineStops.of(run, blank, givens, ledger)).toList());
+        runs.stream().map(run -> MachineStops.of(run, blank, inputs, registry)).toList());
   }
 
   /** Whether it is led along the blank's edge, by a fence or guide; between rails otherwise. */
@@ -77,9 +77,9 @@ public record ChannelRouting(
     return runs.get(0);
   }
 
-  private static List<MachineStops.Run> rodRuns(Givens givens, RodChannel rod) {
-    Value cutter = givens.get(NeckDecisions.CHANNEL_CUTTER);
-    Value deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE);
+  private static List<MachineStops.Run> rodRuns(EffectiveInputs inputs, RodChannel rod) {
+    Value cutter = inputs.get(NeckDecisions.CHANNEL_CUTTER);
+    Value deeper = inputs.get(NeckDecisions.ROD_DEPTH_MIDDLE);
     double from = rod.start().value();
     double to = rod.end().value();
     double depth = rod.depth().value();
@@ -87,7 +87,7 @@ public record ChannelRouting(
     List<MachineStops.Run> runs = new ArrayList<>();
     Value first =
         deeper.value() < 0
-            ? Worked.of(
+            ? ComputedValue.of(
                 NeckKeys.ROD_EVEN_DEPTH,
                 "max(0, d + min(0, m))",
                 in("d", rod.depth()),
@@ -106,10 +106,11 @@ public record ChannelRouting(
             0,
             0,
             cutter,
-            rod.basis()));
+            rod.provenance()));
     if (deeper.value() != 0) {
       Value deepest =
-          Worked.of(NeckKeys.ROD_DEEPEST, "max(d, d + m)", in("d", rod.depth()), in("m", deeper));
+          ComputedValue.of(
+              NeckKeys.ROD_DEEPEST, "max(d, d + m)", in("d", rod.depth()), in("m", deeper));
       runs.add(
           new MachineStops.Run(
               "rod.curve",
@@ -123,12 +124,12 @@ public record ChannelRouting(
               0,
               0,
               cutter,
-              rod.basis()));
+              rod.provenance()));
     }
     rod.adjuster()
         .ifPresent(
             end -> {
-              Value width = givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH);
+              Value width = inputs.get(NeckDecisions.ROD_ADJUSTER_WIDTH);
               runs.add(
                   new MachineStops.Run(
                       "rod.adjuster",
@@ -138,34 +139,35 @@ public record ChannelRouting(
                       end.to(),
                       width,
                       0,
-                      givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH),
+                      inputs.get(NeckDecisions.ROD_ADJUSTER_DEPTH),
                       0,
                       0,
                       noWider(cutter, width),
-                      rod.basis()));
+                      rod.provenance()));
             });
     return runs;
   }
 
-  private static MachineStops.Run stiffener(Givens givens, Stiffeners stiffeners) {
+  private static MachineStops.Run stiffener(EffectiveInputs inputs, Stiffeners stiffeners) {
     return new MachineStops.Run(
         "stiffener",
         Optional.of(OperationId.STIFFENER_CHANNELS),
         "Stiffener",
         stiffeners.treble().from(),
         stiffeners.treble().to(),
-        givens.get(NeckDecisions.STIFFENER_WIDTH),
+        inputs.get(NeckDecisions.STIFFENER_WIDTH),
         0,
-        givens.get(NeckDecisions.STIFFENER_DEPTH),
-        givens.get(NeckDecisions.STIFFENER_HEAD).value(),
-        givens.get(NeckDecisions.STIFFENER_HEEL).value(),
-        givens.get(NeckDecisions.STIFFENER_CUTTER),
-        stiffeners.basis());
+        inputs.get(NeckDecisions.STIFFENER_DEPTH),
+        inputs.get(NeckDecisions.STIFFENER_HEAD).value(),
+        inputs.get(NeckDecisions.STIFFENER_HEEL).value(),
+        inputs.get(NeckDecisions.STIFFENER_CUTTER),
+        stiffeners.provenance());
   }
 
   private static Value noWider(Value cutter, Value width) {
     return cutter.value() <= width.value()
         ? cutter
-        : Worked.of(NeckKeys.ROD_ADJUSTER_CUTTER, "min(D, w)", in("D", cutter), in("w", width));
+        : ComputedValue.of(
+            NeckKeys.ROD_ADJUSTER_CUTTER, "min(D, w)", in("D", cutter), in("w", width));
   }
 }

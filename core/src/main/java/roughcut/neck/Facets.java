@@ -1,16 +1,16 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 
 /**
  * Bevels that lead the carving at one station: each touches the profile, cut in rounds, each round
@@ -73,7 +73,7 @@ public record Facets(
    * Works one station of a symmetrical profile out.
    *
    * @param now depth of the sawn back below the glue line, mm
-   * @param basis what shapes the section there
+   * @param provenance what shapes the section there
    */
   public static Facets of(
       String station,
@@ -81,16 +81,16 @@ public record Facets(
       NeckProfile profile,
       double now,
       int rounds,
-      Basis basis,
-      Ledger ledger) {
-    return of(station, x, profile, now, rounds, false, basis, ledger);
+      Provenance provenance,
+      ValueRegistry registry) {
+    return of(station, x, profile, now, rounds, false, provenance, registry);
   }
 
   /**
    * Works one side of a station out.
    *
    * @param now depth of the sawn back below the glue line, mm
-   * @param basis what shapes the section there
+   * @param provenance what shapes the section there
    */
   public static Facets of(
       String station,
@@ -99,8 +99,8 @@ public record Facets(
       double now,
       int rounds,
       boolean bass,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
     double a = profile.halfWidth();
     double s = profile.shoulder();
     double b = profile.depth() - s;
@@ -124,7 +124,7 @@ public record Facets(
       }
     }
     for (int round = 1; round <= rounds; round++) {
-      put(station, round, profile, p, now, bass, bevels, basis, ledger);
+      put(station, round, profile, p, now, bass, bevels, provenance, registry);
     }
     return new Facets(
         station,
@@ -132,7 +132,7 @@ public record Facets(
         profile,
         bass,
         bevels,
-        ridge(station, profile, lines, rounds, bass, basis, ledger));
+        ridge(station, profile, lines, rounds, bass, provenance, registry));
   }
 
   private static void insert(List<Line> lines, Line line) {
@@ -173,36 +173,40 @@ public record Facets(
       double now,
       boolean bass,
       List<Bevel> bevels,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
     String id = id(station, bass) + "." + round;
     String where = called(station) + (bass ? ", bass side" : "");
-    Value a = Found.of(NeckKeys.SECTION_A, profile.halfWidth(), "found at the station", basis);
+    Value a =
+        SearchedValue.of(
+            NeckKeys.SECTION_A, profile.halfWidth(), "found at the station", provenance);
     Value depth =
-        Found.of(
+        SearchedValue.of(
             "section.B",
             "Depth below glue line and shoulder",
             profile.depth() - profile.shoulder(),
             FINE_LENGTH,
             "found at the station",
-            basis);
+            provenance);
     Value shoulder =
-        Found.of(NeckKeys.SECTION_SHOULDER, profile.shoulder(), "found at the station", basis);
+        SearchedValue.of(
+            NeckKeys.SECTION_SHOULDER, profile.shoulder(), "found at the station", provenance);
     Value real =
-        Found.of(
+        SearchedValue.of(
             "section.B-now",
             "Sawn back below the shoulder",
             now - profile.shoulder(),
             FINE_LENGTH,
             "found at the station from what the saw left",
-            basis);
-    Value p = Found.of(NeckKeys.SECTION_EXPONENT, exponent, "found for that side", basis);
+            provenance);
+    Value p =
+        SearchedValue.of(NeckKeys.SECTION_EXPONENT, exponent, "found for that side", provenance);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
     if (back.markedOnBack()) {
-      ledger.put(
+      registry.put(
           id + ".on-back",
           "Round " + round + ", mark on the back from the centre line, " + where,
           FINE_LENGTH,
@@ -211,12 +215,12 @@ public record Facets(
           in("B", depth),
           in("B_now", real),
           in("p", p),
-          in("φ", Known.of(NeckKeys.FACET_TURN, back.turn(), "the round")));
+          in("φ", TableValue.of(NeckKeys.FACET_TURN, back.turn(), "the round")));
     }
     if (!side.markedOnSide()) {
       return;
     }
-    ledger.put(
+    registry.put(
         id + ".on-side",
         "Round " + round + ", mark on the side below the glue line, " + where,
         FINE_LENGTH,
@@ -224,7 +228,7 @@ public record Facets(
         in("s", shoulder),
         in("B", depth),
         in("p", p),
-        in("φ", Known.of(NeckKeys.FACET_TURN, side.turn(), "the round")));
+        in("φ", TableValue.of(NeckKeys.FACET_TURN, side.turn(), "the round")));
   }
 
   private static String id(String station, boolean bass) {
@@ -247,8 +251,8 @@ public record Facets(
       List<Line> lines,
       int rounds,
       boolean bass,
-      Basis basis,
-      Ledger ledger) {
+      Provenance provenance,
+      ValueRegistry registry) {
     double highest = 0;
     for (int i = 1; i < lines.size(); i++) {
       // The last corner stands on the sawn back; it is judged as if the back were to depth.
@@ -260,7 +264,7 @@ public record Facets(
       double y = Math.max(0, corner.x()) * (bass ? -1 : 1);
       highest = Math.max(highest, Math.abs(profile.distance(y, z)));
     }
-    return ledger.find(
+    return registry.find(
         id(station, bass) + ".ridge",
         "Ridges left after "
             + rounds
@@ -270,6 +274,6 @@ public record Facets(
         FINE_LENGTH,
         highest,
         "found at the corners between bevels",
-        basis);
+        provenance);
   }
 }

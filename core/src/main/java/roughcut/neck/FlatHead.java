@@ -1,11 +1,11 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A head in line with the neck, its face a step lower: what depth that wants, and how long the
@@ -17,18 +17,20 @@ import roughcut.record.Givens;
  */
 public record FlatHead(Value depth, Value length, Value run) {
 
-  public static FlatHead of(Givens givens, HeadLine head, Value heelEnd, Ledger ledger) {
+  public static FlatHead of(
+      EffectiveInputs inputs, HeadLine head, Value heelEnd, ValueRegistry registry) {
     Value step = head.step();
-    Value radius = givens.get(NeckDecisions.STEP_RADIUS);
+    Value radius = inputs.get(NeckDecisions.STEP_RADIUS);
     return new FlatHead(
-        ledger.put(NeckKeys.HEAD_FLAT_DEPTH, "s + t_h", in("s", step), in("t_h", head.thickness())),
-        ledger.put(
+        registry.put(
+            NeckKeys.HEAD_FLAT_DEPTH, "s + t_h", in("s", step), in("t_h", head.thickness())),
+        registry.put(
             NeckKeys.HEAD_FLAT_LENGTH,
             "x_heel + nut + ℓ_h",
             in("x_heel", heelEnd),
             in("nut", head.nutThickness()),
             in("ℓ_h", head.length())),
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_STEP_RUN,
             "√(min(s, R) · (2 · R − min(s, R)))",
             in("s", step),

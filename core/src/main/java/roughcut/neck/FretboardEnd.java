@@ -1,6 +1,6 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,10 +11,10 @@ import roughcut.design.NeckDecisions;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A rod worked at the fretboard's end: the way from there to the adjuster is a groove in the neck's
@@ -24,21 +24,22 @@ import roughcut.record.Givens;
 final class FretboardEnd {
   private FretboardEnd() {}
 
-  static RodAccess of(Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
-    Value bore = givens.get(NeckDecisions.ACCESS_BORE);
-    Value axis = givens.get(NeckDecisions.ROD_AXIS);
-    Value key = givens.get(NeckDecisions.KEY_SIZE);
-    Value notch = givens.get(FretboardDecisions.NOTCH_LENGTH);
-    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
+  static RodAccess of(
+      EffectiveInputs inputs, NeckShape neck, RodChannel rod, Slots slots, ValueRegistry registry) {
+    Value bore = inputs.get(NeckDecisions.ACCESS_BORE);
+    Value axis = inputs.get(NeckDecisions.ROD_AXIS);
+    Value key = inputs.get(NeckDecisions.KEY_SIZE);
+    Value notch = inputs.get(FretboardDecisions.NOTCH_LENGTH);
+    Value board = inputs.get(Decisions.FRETBOARD_THICKNESS);
     double end = neck.taper().end().value();
     double at = rod.end().value();
     Value way =
-        ledger.put(
+        registry.put(
             NeckKeys.ACCESS_WAY, "x_f − x_e", in("x_f", neck.taper().end()), in("x_e", rod.end()));
     Value groove =
-        ledger.put(NeckKeys.ACCESS_GROOVE_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
+        registry.put(NeckKeys.ACCESS_GROOVE_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value relief =
-        ledger.put(
+        registry.put(
             NeckKeys.ACCESS_RELIEF_HEIGHT, "max(0, D / 2 − c)", in("D", bore), in("c", axis));
     List<RodAccess.Left> lefts = new ArrayList<>();
     List<Outline> cuts = new ArrayList<>();
@@ -47,10 +48,10 @@ final class FretboardEnd {
     cuts.add(Outline.rectangle(from, -groove.value(), Math.max(from, to), 0));
     boolean notched = notch.value() > 0;
     if (notched) {
-      lefts.add(notch(neck.taper().end(), rod.end(), notch, ledger));
+      lefts.add(notch(neck.taper().end(), rod.end(), notch, registry));
       cuts.add(Outline.rectangle(end - notch.value(), 0, end, board.value()));
     } else {
-      lefts.add(over(relief, board, slots, at, end, ledger));
+      lefts.add(over(relief, board, slots, at, end, registry));
       if (relief.value() > 0 && end > at) {
         cuts.add(Outline.rectangle(at, 0, end, relief.value()));
       }
@@ -59,7 +60,7 @@ final class FretboardEnd {
         RodAccess.Left.of(
             RodAccess.Kind.BACK,
             "key's groove to the back",
-            under(neck, groove, bore, at, ledger),
+            under(neck, groove, bore, at, registry),
             at,
             NeckDecisions.ROD_AXIS.id(),
             NeckDecisions.ACCESS_BORE.id()));
@@ -67,7 +68,7 @@ final class FretboardEnd {
         RodAccess.Left.of(
             RodAccess.Kind.KEY,
             "key in its way",
-            ledger.put(
+            registry.put(
                 NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear in its way by"),
                 "(D − k) / 2",
                 in("D", bore),
@@ -108,11 +109,12 @@ final class FretboardEnd {
         : Optional.empty();
   }
 
-  private static RodAccess.Left notch(Value fretboard, Value adjuster, Value notch, Ledger ledger) {
+  private static RodAccess.Left notch(
+      Value fretboard, Value adjuster, Value notch, ValueRegistry registry) {
     return RodAccess.Left.of(
         RodAccess.Kind.REACH,
         "end notch past the adjuster",
-        ledger.put(
+        registry.put(
             NeckKeys.ACCESS_NOTCH_PAST,
             "l − (x_f − x_e)",
             in("l", notch),
@@ -126,7 +128,7 @@ final class FretboardEnd {
 
   /** Over the relief, where a slot comes down nearest; or to the face without any over it. */
   private static RodAccess.Left over(
-      Value relief, Value board, Slots slots, double at, double end, Ledger ledger) {
+      Value relief, Value board, Slots slots, double at, double end, ValueRegistry registry) {
     double least = board.value() - relief.value();
     double where = end;
     for (Slots.Slot slot : slots.slots()) {
@@ -138,18 +140,20 @@ final class FretboardEnd {
     return RodAccess.Left.of(
         RodAccess.Kind.OVER,
         "over the fretboard's relief",
-        ledger.find(
+        registry.find(
             NeckKeys.ACCESS_OVER,
             least,
             "least of t_b − h and of what is under each slot over it, less h",
-            Basis.of(slots.slots().stream().map(Slots.Slot::under).toList()).with(board, relief)),
+            Provenance.of(slots.slots().stream().map(Slots.Slot::under).toList())
+                .with(board, relief)),
         where,
         NeckDecisions.ROD_AXIS.id(),
         NeckDecisions.ACCESS_BORE.id(),
         Decisions.FRETBOARD_THICKNESS.id());
   }
 
-  private static Value under(NeckShape neck, Value groove, Value bore, double from, Ledger ledger) {
+  private static Value under(
+      NeckShape neck, Value groove, Value bore, double from, ValueRegistry registry) {
     double to = neck.heelEnd().value();
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i <= 48; i++) {
@@ -160,10 +164,10 @@ final class FretboardEnd {
               : neck.back().depth(x) - groove.value();
       least = Math.min(least, wood);
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_BACK_LEAST.called("From the key's groove to the neck's back"),
         least,
         "least along the groove from its floor to the back",
-        neck.basis().with(groove, bore));
+        neck.provenance().with(groove, bore));
   }
 }

@@ -14,7 +14,7 @@ import roughcut.design.ScarfSchool;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Proposal;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
@@ -25,7 +25,7 @@ import roughcut.shop.Shop;
  * takes at the bench (handbook page 4).
  */
 public final class HeadComparison {
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final Shop shop;
   private final NeckBlank blank;
   private final Sizes sizes;
@@ -34,8 +34,8 @@ public final class HeadComparison {
   private final HeadMaking counts;
 
   private HeadComparison(
-      Givens givens, Shop shop, NeckBlank blank, Sizes sizes, HeadMaking counts) {
-    this.givens = givens;
+      EffectiveInputs inputs, Shop shop, NeckBlank blank, Sizes sizes, HeadMaking counts) {
+    this.inputs = inputs;
     this.shop = shop;
     this.blank = blank;
     this.sizes = sizes;
@@ -98,10 +98,10 @@ public final class HeadComparison {
       double heel) {}
 
   /** All ways that this head can be made; the scarfs and one piece only where it has an angle. */
-  public static List<Way> of(Givens givens, Shop shop, NeckBlank blank, Sizes sizes) {
-    boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
-    HeadMaking counts = angled ? givens.get(NeckDecisions.HEAD_MAKING) : HeadMaking.FLAT;
-    HeadComparison comparison = new HeadComparison(givens, shop, blank, sizes, counts);
+  public static List<Way> of(EffectiveInputs inputs, Shop shop, NeckBlank blank, Sizes sizes) {
+    boolean angled = inputs.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
+    HeadMaking counts = angled ? inputs.get(NeckDecisions.HEAD_MAKING) : HeadMaking.FLAT;
+    HeadComparison comparison = new HeadComparison(inputs, shop, blank, sizes, counts);
     List<Way> ways = new ArrayList<>();
     for (HeadMaking making : HeadMaking.values()) {
       ways.addAll(
@@ -153,7 +153,7 @@ public final class HeadComparison {
         List.of(
             "saw headstock and neck from the deep blank", "plane the face", "thin the headstock"),
         HeadMaking.ONE_PIECE,
-        givens.get(Decisions.SCARF_SCHOOL));
+        inputs.get(Decisions.SCARF_SCHOOL));
   }
 
   private Way flat() {
@@ -166,7 +166,7 @@ public final class HeadComparison {
         false,
         List.of("lower the face by the step", "thin the headstock", "retainers or stepped posts"),
         HeadMaking.FLAT,
-        givens.get(Decisions.SCARF_SCHOOL));
+        inputs.get(Decisions.SCARF_SCHOOL));
   }
 
   private Way way(
@@ -180,8 +180,8 @@ public final class HeadComparison {
       HeadMaking making,
       ScarfSchool school) {
     double width = blank.width().value();
-    double trim = givens.get(BlankDecisions.END_TRIM).value();
-    double flattening = givens.get(BlankDecisions.FLATTENING).value();
+    double trim = inputs.get(BlankDecisions.END_TRIM).value();
+    double flattening = inputs.get(BlankDecisions.FLATTENING).value();
     Set<String> woods = new LinkedHashSet<>();
     for (PlacedStrip strip : blank.strips()) {
       woods.add(strip.strip().species());
@@ -201,7 +201,7 @@ public final class HeadComparison {
     }
     return new Way(
         name,
-        making == counts && school == givens.get(Decisions.SCARF_SCHOOL),
+        making == counts && school == inputs.get(Decisions.SCARF_SCHOOL),
         length,
         width,
         depth,

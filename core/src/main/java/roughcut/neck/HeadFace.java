@@ -11,7 +11,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Precision;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The head seen square to its face: out from the nut in an easy curve, a long shallow taper, a
@@ -34,8 +34,8 @@ public record HeadFace(Outline outline, List<Cubic> curves) {
   }
 
   /** The head that was decided. */
-  public static HeadFace of(Givens givens, FretboardTaper taper, HeadLine head) {
-    return of(taper.halfWidth(0), head.length().value(), givens.get(Decisions.HEAD_WIDTH).value());
+  public static HeadFace of(EffectiveInputs inputs, FretboardTaper taper, HeadLine head) {
+    return of(taper.halfWidth(0), head.length().value(), inputs.get(Decisions.HEAD_WIDTH).value());
   }
 
   /**

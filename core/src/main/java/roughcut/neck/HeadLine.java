@@ -6,12 +6,12 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Point;
-import roughcut.layout.Fan;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.layout.MultiscaleLayout;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Where the head's face leaves the neck's top: the break line, at the nut's head side, and the
@@ -31,39 +31,39 @@ public record HeadLine(
     double breakX) {
 
   /** What its line hangs on. */
-  public Basis basis() {
-    return Basis.of(angle, length, thickness, nutThickness, step);
+  public Provenance provenance() {
+    return Provenance.of(angle, length, thickness, nutThickness, step);
   }
 
   /** Below this angle (degrees) a head counts as flat: no scarf numbers. */
   public static final double FLAT = 0.5;
 
-  public static HeadLine of(Givens givens) {
-    HeadMaking making = givens.get(NeckDecisions.HEAD_MAKING);
+  public static HeadLine of(EffectiveInputs inputs) {
+    HeadMaking making = inputs.get(NeckDecisions.HEAD_MAKING);
     boolean stepped =
         switch (making) {
           case FLAT -> true;
           case SCARF, ONE_PIECE -> false;
         };
-    return of(givens, givens.get(Decisions.HEAD_ANGLE), stepped);
+    return of(inputs, inputs.get(Decisions.HEAD_ANGLE), stepped);
   }
 
   /**
    * The head at the angle at which it is sawn, however it is to be made and whatever came of the
    * gluing.
    */
-  public static HeadLine angled(Givens givens) {
-    return of(givens, givens.wanted(Decisions.HEAD_ANGLE), false);
+  public static HeadLine angled(EffectiveInputs inputs) {
+    return of(inputs, inputs.decided(Decisions.HEAD_ANGLE), false);
   }
 
-  private static HeadLine of(Givens givens, Value angle, boolean stepped) {
-    Value nut = nutRoom(givens);
+  private static HeadLine of(EffectiveInputs inputs, Value angle, boolean stepped) {
+    Value nut = nutRoom(inputs);
     return new HeadLine(
         angle,
-        givens.get(Decisions.HEAD_LENGTH),
-        givens.get(Decisions.HEAD_THICKNESS),
+        inputs.get(Decisions.HEAD_LENGTH),
+        inputs.get(Decisions.HEAD_THICKNESS),
         nut,
-        givens.get(NeckDecisions.HEAD_STEP),
+        inputs.get(NeckDecisions.HEAD_STEP),
         stepped,
         -nut.value());
   }
@@ -72,24 +72,30 @@ public record HeadLine(
    * From the nut line to the break: the nut, its lean, what lies before a zero fret, and the lip of
    * the fretboard before a nut in a slot, which would hang over a face that fell away under it.
    */
-  private static Value nutRoom(Givens givens) {
-    Value nut = givens.get(Decisions.NUT_THICKNESS);
+  private static Value nutRoom(EffectiveInputs inputs) {
+    Value nut = inputs.get(Decisions.NUT_THICKNESS);
     Optional<Value> before =
-        switch (givens.get(FretboardDecisions.NUT_KIND)) {
-          case ZERO_FRET -> Optional.of(givens.get(FretboardDecisions.NUT_GAP));
-          case SLOT -> Optional.of(givens.get(FretboardDecisions.NUT_LIP));
+        switch (inputs.get(FretboardDecisions.NUT_KIND)) {
+          case ZERO_FRET -> Optional.of(inputs.get(FretboardDecisions.NUT_GAP));
+          case SLOT -> Optional.of(inputs.get(FretboardDecisions.NUT_LIP));
           case END, SHELF, LOCKING -> Optional.empty();
         };
     double gap = before.map(Value::value).orElse(0.0);
     // The break is square: a leaning nut stands before it with its furthest corner.
-    double lean = Math.abs(Fan.of(givens).slant(0)) * givens.get(Decisions.NUT_WIDTH).value() / 2;
+    double lean =
+        Math.abs(MultiscaleLayout.of(inputs).slant(0))
+            * inputs.get(Decisions.NUT_WIDTH).value()
+            / 2;
     return gap + lean == 0
         ? nut
-        : Found.of(
+        : SearchedValue.of(
             NeckKeys.NUT_ROOM,
             nut.value() + gap + lean,
             "found from the nut, its lean and what lies before it",
-            Fan.of(givens).basis().with(nut).and(before.map(Basis::of).orElse(Basis.NONE)));
+            MultiscaleLayout.of(inputs)
+                .provenance()
+                .with(nut)
+                .and(before.map(Provenance::of).orElse(Provenance.NONE)));
   }
 
   public boolean flat() {
@@ -98,14 +104,14 @@ public record HeadLine(
 
   /** The angle at which the face falls away; nothing on a stepped head. */
   public Value lean() {
-    return stepped ? Known.of(Decisions.HEAD_ANGLE.key(), 0, "the headstock is flat") : angle;
+    return stepped ? TableValue.of(Decisions.HEAD_ANGLE.key(), 0, "the headstock is flat") : angle;
   }
 
   /** How much lower the face begins; nothing unless it is stepped. */
   public Value fall() {
     return stepped
         ? step
-        : Known.of(NeckDecisions.HEAD_STEP.key(), 0, "the headstock isn't stepped");
+        : TableValue.of(NeckDecisions.HEAD_STEP.key(), 0, "the headstock isn't stepped");
   }
 
   /** The head angle in radians. */

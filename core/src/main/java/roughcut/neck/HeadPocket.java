@@ -1,6 +1,6 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,10 +9,10 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A pocket routed square into the head's face behind the nut, under a cover: the adjuster's end
@@ -25,36 +25,41 @@ final class HeadPocket {
   /** Room round the key where it goes through under the nut, mm. */
   private static final double ROUND_KEY = 0.5;
 
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final HeadLine head;
   private final NeckShape neck;
   private final HeadFace face;
-  private final Ledger ledger;
+  private final ValueRegistry registry;
   private final Value length;
   private final Value width;
   private final Value depth;
 
-  private HeadPocket(Givens givens, NeckShape neck, HeadFace face, Ledger ledger) {
-    this.givens = givens;
+  private HeadPocket(
+      EffectiveInputs inputs, NeckShape neck, HeadFace face, ValueRegistry registry) {
+    this.inputs = inputs;
     this.head = neck.head();
     this.neck = neck;
     this.face = face;
-    this.ledger = ledger;
-    this.length = givens.get(NeckDecisions.HEAD_POCKET_LENGTH);
-    this.width = givens.get(NeckDecisions.HEAD_POCKET_WIDTH);
-    this.depth = givens.get(NeckDecisions.HEAD_POCKET_DEPTH);
+    this.registry = registry;
+    this.length = inputs.get(NeckDecisions.HEAD_POCKET_LENGTH);
+    this.width = inputs.get(NeckDecisions.HEAD_POCKET_WIDTH);
+    this.depth = inputs.get(NeckDecisions.HEAD_POCKET_DEPTH);
   }
 
   static RodAccess of(
-      Givens givens, NeckShape neck, HeadFace face, TunerLayout tuners, Ledger ledger) {
-    return new HeadPocket(givens, neck, face, ledger).build(tuners);
+      EffectiveInputs inputs,
+      NeckShape neck,
+      HeadFace face,
+      TunerLayout tuners,
+      ValueRegistry registry) {
+    return new HeadPocket(inputs, neck, face, registry).build(tuners);
   }
 
   private RodAccess build(TunerLayout tuners) {
-    Value lap = givens.get(NeckDecisions.HEAD_POCKET_LAP);
-    ledger.put(NeckKeys.ACCESS_COVER_LENGTH, "ℓ + u", in("ℓ", length), in("u", lap));
-    ledger.put(NeckKeys.ACCESS_COVER_WIDTH, "w + 2 · u", in("w", width), in("u", lap));
-    ledger.put(NeckKeys.ACCESS_COVER_SCREW_AT, "ℓ + u / 2", in("ℓ", length), in("u", lap));
+    Value lap = inputs.get(NeckDecisions.HEAD_POCKET_LAP);
+    registry.put(NeckKeys.ACCESS_COVER_LENGTH, "ℓ + u", in("ℓ", length), in("u", lap));
+    registry.put(NeckKeys.ACCESS_COVER_WIDTH, "w + 2 · u", in("w", width), in("u", lap));
+    registry.put(NeckKeys.ACCESS_COVER_SCREW_AT, "ℓ + u / 2", in("ℓ", length), in("u", lap));
     double breakX = head.breakX();
     Value key = keyRoom();
     return new RodAccess(
@@ -106,7 +111,7 @@ final class HeadPocket {
   }
 
   private double axis() {
-    return givens.get(NeckDecisions.ROD_AXIS).value();
+    return inputs.get(NeckDecisions.ROD_AXIS).value();
   }
 
   private Outline cut() {
@@ -118,8 +123,8 @@ final class HeadPocket {
 
   /** From the pocket on under the nut into the rod's channel, a little wider than the key. */
   private Outline through() {
-    double r = givens.get(NeckDecisions.KEY_SIZE).value() / 2 + ROUND_KEY;
-    double to = Math.max(head.breakX() + 1, givens.get(Decisions.ROD_START).value());
+    double r = inputs.get(NeckDecisions.KEY_SIZE).value() / 2 + ROUND_KEY;
+    double to = Math.max(head.breakX() + 1, inputs.get(Decisions.ROD_START).value());
     return Outline.rectangle(head.breakX(), -axis() - r, to, -axis() + r);
   }
 
@@ -135,11 +140,11 @@ final class HeadPocket {
         least = Math.min(least, neck.back().depth(floor.x()) + floor.y());
       }
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_POCKET_BACK,
         least,
         "least along the floor to the back's line",
-        neck.basis().with(length, depth));
+        neck.provenance().with(length, depth));
   }
 
   /** What the section through the pocket keeps of the head's there, as it is weakest. */
@@ -153,7 +158,7 @@ final class HeadPocket {
               * Math.min(depth.value(), head.thickness().value());
       least = Math.min(least, 1 - gone / full);
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_POCKET_SECTION,
         least * 100,
         "least along the pocket of 100 · (1 − w · d / (w_x · t_h))",
@@ -161,8 +166,8 @@ final class HeadPocket {
   }
 
   /** What shapes the head's face. */
-  private Basis outline() {
-    return head.basis().with(givens.get(Decisions.HEAD_WIDTH), neck.taper().nutWidth());
+  private Provenance outline() {
+    return head.provenance().with(inputs.get(Decisions.HEAD_WIDTH), neck.taper().nutWidth());
   }
 
   private double halfAt(double along) {
@@ -174,7 +179,7 @@ final class HeadPocket {
     for (int i = 0; i <= SAMPLES; i++) {
       least = Math.min(least, halfAt(length.value() * i / SAMPLES) - width.value() / 2);
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_POCKET_SIDE,
         least,
         "least along the pocket of w_x / 2 − w / 2",
@@ -182,7 +187,7 @@ final class HeadPocket {
   }
 
   private Value tuner(TunerLayout tuners) {
-    double r = givens.get(NeckDecisions.TUNER_BUSHING).value() / 2;
+    double r = inputs.get(NeckDecisions.TUNER_BUSHING).value() / 2;
     double half = width.value() / 2;
     double least = Double.POSITIVE_INFINITY;
     for (TunerLayout.Tuner tuner : tuners.tuners()) {
@@ -191,21 +196,21 @@ final class HeadPocket {
       double dy = Math.max(0, Math.abs(p.y()) - half);
       least = Math.min(least, Math.hypot(dx, dy) - r);
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_POCKET_TUNER,
         least,
         "least from the pocket to a bore",
-        Basis.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
-            .with(length, width, givens.get(NeckDecisions.TUNER_BUSHING)));
+        Provenance.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
+            .with(length, width, inputs.get(NeckDecisions.TUNER_BUSHING)));
   }
 
   /** The axis comes out of the wall at the break; the key turns over the floor there. */
   private Value keyRoom() {
-    Value c = givens.get(NeckDecisions.ROD_AXIS);
-    Value key = givens.get(NeckDecisions.KEY_SIZE);
+    Value c = inputs.get(NeckDecisions.ROD_AXIS);
+    Value key = inputs.get(NeckDecisions.KEY_SIZE);
     Value angle = head.lean();
     Value drop = head.fall();
-    return ledger.put(
+    return registry.put(
         NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear over the pocket's floor by"),
         "d · cos(θ) + s − c − k / 2",
         in("d", depth),

@@ -1,6 +1,6 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,9 +8,9 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.Heights;
 
 /**
@@ -24,34 +24,38 @@ final class HeelBore {
   private HeelBore() {}
 
   static RodAccess of(
-      Givens givens, NeckShape neck, RodChannel rod, Heights heights, Ledger ledger) {
-    Value bore = givens.get(NeckDecisions.ACCESS_BORE);
-    Value axis = givens.get(NeckDecisions.ROD_AXIS);
-    Value well = givens.get(NeckDecisions.ACCESS_WELL);
-    Value key = givens.get(NeckDecisions.KEY_SIZE);
+      EffectiveInputs inputs,
+      NeckShape neck,
+      RodChannel rod,
+      Heights heights,
+      ValueRegistry registry) {
+    Value bore = inputs.get(NeckDecisions.ACCESS_BORE);
+    Value axis = inputs.get(NeckDecisions.ROD_AXIS);
+    Value well = inputs.get(NeckDecisions.ACCESS_WELL);
+    Value key = inputs.get(NeckDecisions.KEY_SIZE);
     double r = bore.value() / 2;
     double c = axis.value();
     double from = rod.end().value() + well.value();
     double heel = neck.heelEnd().value();
     Value length =
-        ledger.put(
+        registry.put(
             NeckKeys.ACCESS_DEPTH.called("Bore from the heel's end, to the well"),
             "x_heel − x_e − ℓ_w",
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
             in("ℓ_w", well));
-    bit(length, givens.get(NeckDecisions.BIT_HELD), ledger);
-    ledger.put(NeckKeys.ACCESS_WELL_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
+    bit(length, inputs.get(NeckDecisions.BIT_HELD), registry);
+    registry.put(NeckKeys.ACCESS_WELL_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value over =
-        ledger.put(
+        registry.put(
             NeckKeys.ACCESS_OVER.called("Wood over the heel's bore, to the glue line"),
             "c − D / 2",
             in("c", axis),
             in("D", bore));
-    Value under = under(neck, axis, bore, rod.end().value(), ledger);
+    Value under = under(neck, axis, bore, rod.end().value(), registry);
     Value clear =
-        ledger.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", bore), in("k", key));
-    Value passes = overBody(neck, heights, axis, ledger);
+        registry.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", bore), in("k", key));
+    Value passes = overBody(neck, heights, axis, registry);
     return new RodAccess(
         "bore from the heel",
         List.of(passes),
@@ -106,15 +110,16 @@ final class HeelBore {
         : Optional.empty();
   }
 
-  private static Value bit(Value length, Value held, Ledger ledger) {
-    return ledger.put(
+  private static Value bit(Value length, Value held, ValueRegistry registry) {
+    return registry.put(
         NeckKeys.ACCESS_BIT_LENGTH.called("Shortest bit, with its grip"),
         "ℓ + g",
         in("ℓ", length),
         in("g", held));
   }
 
-  private static Value under(NeckShape neck, Value axis, Value bore, double from, Ledger ledger) {
+  private static Value under(
+      NeckShape neck, Value axis, Value bore, double from, ValueRegistry registry) {
     double heel = neck.heelEnd().value();
     double depth = axis.value() + bore.value() / 2;
     double least = Double.POSITIVE_INFINITY;
@@ -126,19 +131,20 @@ final class HeelBore {
               : neck.back().depth(x) - depth;
       least = Math.min(least, wood);
     }
-    return ledger.find(
+    return registry.find(
         NeckKeys.ACCESS_BACK_LEAST.called("From the heel's bore to the neck's back"),
         least,
         "least along bore and well from the bore to the back",
-        neck.basis().with(axis, bore));
+        neck.provenance().with(axis, bore));
   }
 
   /** How far over the body's top the key passes the heel's end; negative in its wood. */
-  private static Value overBody(NeckShape neck, Heights heights, Value axis, Ledger ledger) {
-    return ledger.put(
+  private static Value overBody(
+      NeckShape neck, Heights heights, Value axis, ValueRegistry registry) {
+    return registry.put(
         NeckKeys.ACCESS_KEY_OVER_BODY,
         "e + (x_heel − x_j) · tan(α) − c",
-        in("e", heights.standsOut()),
+        in("e", heights.fretboardAboveBody()),
         in("x_heel", neck.heelEnd()),
         in("x_j", neck.joint()),
         in("α", heights.leans()),

@@ -1,9 +1,9 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,13 +12,13 @@ import java.util.stream.Stream;
 import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.shop.PassRule;
@@ -85,7 +85,7 @@ public record MachineStops(
    * @param routs the operation whose first run it is; empty for what goes on from another
    * @param aside of its middle from the centre line at its head end, to the reference edge's side
    * @param asideHeel the same at its heel end
-   * @param basis what places it
+   * @param provenance what places it
    * @param from depth that is there already: 0, or that of the run before it
    */
   record Run(
@@ -100,7 +100,7 @@ public record MachineStops(
       double aside,
       double asideHeel,
       Value cutter,
-      Basis basis) {}
+      Provenance provenance) {}
 
   /** What fence, guide or rails are set to, in the order of setting. */
   public List<Value> guides() {
@@ -114,9 +114,10 @@ public record MachineStops(
     return fenceHeel.orElseThrow().value() < fence.orElseThrow().value() ? "heel" : "headstock";
   }
 
-  static MachineStops of(Run run, RoutedBlank blank, Givens givens, Ledger ledger) {
-    ChannelMachine machine = givens.get(NeckDecisions.CHANNEL_MACHINE);
-    return new Builder(run, blank, machine, givens.get(NeckDecisions.JIG_BASE), ledger, givens)
+  static MachineStops of(
+      Run run, RoutedBlank blank, EffectiveInputs inputs, ValueRegistry registry) {
+    ChannelMachine machine = inputs.get(NeckDecisions.CHANNEL_MACHINE);
+    return new Builder(run, blank, machine, inputs.get(NeckDecisions.JIG_BASE), registry, inputs)
         .build();
   }
 
@@ -125,8 +126,8 @@ public record MachineStops(
       RoutedBlank blank,
       ChannelMachine machine,
       Value base,
-      Ledger ledger,
-      Givens givens) {
+      ValueRegistry registry,
+      EffectiveInputs inputs) {
 
     MachineStops build() {
       boolean fenced = ChannelRouting.fenced(machine);
@@ -178,18 +179,18 @@ public record MachineStops(
                 "f + k · (f_h − f)",
                 in("f", head),
                 in("f_h", heel),
-                in("k", Known.of(NeckKeys.FENCE_SHARE, place.share(), "where it is tried")));
+                in("k", TableValue.of(NeckKeys.FENCE_SHARE, place.share(), "where it is tried")));
         Measurable trial = Measurables.fence(run.prefix(), place);
         all.add(
             new Trial(
                 place,
                 trial,
                 wanted,
-                givens
+                inputs
                     .read(trial, wanted)
                     .map(
                         m ->
-                            ledger.put(
+                            registry.put(
                                 run.prefix() + ".fence-off." + place.word(),
                                 trial.label() + ", further off by",
                                 FINE_LENGTH,
@@ -205,21 +206,21 @@ public record MachineStops(
     }
 
     private Value half(double x) {
-      return Found.of(
+      return SearchedValue.of(
           NeckKeys.BLANK_HALF_WIDTH,
           blank.half(x),
           "found at the blank’s edge",
-          blank.basis().and(run.basis()));
+          blank.provenance().and(run.provenance()));
     }
 
     private Value aside(double y) {
-      return Found.of(
+      return SearchedValue.of(
           run.prefix() + ".offset",
           "Channel's middle from the centre line",
           y,
           LENGTH,
           "found along the channel",
-          run.basis());
+          run.provenance());
     }
 
     private Value fence(String id, double x, double y) {
@@ -258,8 +259,8 @@ public record MachineStops(
               + (heel < head ? "heel" : "headstock")
               + " end, gains",
           "abs(f − f_h)",
-          in("f", ledger.values().get(run.prefix() + ".fence")),
-          in("f_h", ledger.values().get(run.prefix() + ".fence-heel")));
+          in("f", registry.values().get(run.prefix() + ".fence")),
+          in("f_h", registry.values().get(run.prefix() + ".fence-heel")));
     }
 
     private Value rail(String id, String wall, int side) {
@@ -287,18 +288,24 @@ public record MachineStops(
       boolean fromHeel = blank.countedFromHeel();
       Value end =
           fromHeel
-              ? Found.of(
-                  NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.basis())
-              : Found.of(
-                  NeckKeys.BLANK_HEAD_END, blank.headEnd(), "found with its trim", blank.basis());
+              ? SearchedValue.of(
+                  NeckKeys.BLANK_HEEL_END,
+                  blank.heelEnd(),
+                  "found with its trim",
+                  blank.provenance())
+              : SearchedValue.of(
+                  NeckKeys.BLANK_HEAD_END,
+                  blank.headEnd(),
+                  "found with its trim",
+                  blank.provenance());
       Value start =
-          Found.of(
+          SearchedValue.of(
               run.prefix() + ".start",
               "Channel begins",
               run.start(),
               LENGTH,
               "found along the channel",
-              run.basis());
+              run.provenance());
       double value =
           fromHeel ? end.value() - start.value() + reach() : end.value() + start.value() - reach();
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
@@ -316,15 +323,16 @@ public record MachineStops(
 
     private Value endStop() {
       Value heel =
-          Found.of(NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.basis());
+          SearchedValue.of(
+              NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.provenance());
       Value end =
-          Found.of(
+          SearchedValue.of(
               run.prefix() + ".end",
               "Channel ends",
               run.end(),
               LENGTH,
               "found along the channel",
-              run.basis());
+              run.provenance());
       return stop(
           "end-stop",
           "Heel end to " + (based() ? "the stop beyond it" : "its end"),
@@ -335,7 +343,12 @@ public record MachineStops(
     }
 
     private Value stop(
-        String id, String label, double value, String formula, Worked.Input a, Worked.Input b) {
+        String id,
+        String label,
+        double value,
+        String formula,
+        ComputedValue.Input a,
+        ComputedValue.Input b) {
       String words = value < 0 ? label + "; under 0 is past that end" : label;
       return based()
           ? put(id, words, formula, a, b, in("b", base), in("D", run.cutter()))
@@ -343,26 +356,26 @@ public record MachineStops(
     }
 
     private Value before() {
-      return Found.of(
+      return SearchedValue.of(
           run.prefix() + ".before",
           "Depth cut already",
           run.from(),
           LENGTH,
           "found along the channel",
-          run.basis());
+          run.provenance());
     }
 
     private Value passes() {
       double most = PassRule.deepest(run.cutter().value(), blank.density());
       Value deepest =
-          Found.of(
+          SearchedValue.of(
               run.prefix() + ".deepest-pass",
               "Deepest pass of this cutter",
               most,
               LENGTH,
               "found from the cutter and the wood's density",
               run.cutter());
-      return ledger.put(
+      return registry.put(
           run.prefix() + ".passes",
           run.name() + ", passes",
           COUNT,
@@ -372,8 +385,8 @@ public record MachineStops(
           in("m", deepest));
     }
 
-    private Value put(String id, String label, String formula, Worked.Input... inputs) {
-      return ledger.put(
+    private Value put(String id, String label, String formula, ComputedValue.Input... inputs) {
+      return registry.put(
           run.prefix() + "." + id,
           run.name() + ": " + Character.toLowerCase(label.charAt(0)) + label.substring(1),
           id.equals("pass-depth") ? FINE_LENGTH : LENGTH,

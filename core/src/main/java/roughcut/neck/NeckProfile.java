@@ -2,7 +2,7 @@ package roughcut.neck;
 
 import java.util.ArrayList;
 import java.util.List;
-import roughcut.geometry.Minimum;
+import roughcut.geometry.MinimumSearch;
 import roughcut.geometry.Point;
 
 /**
@@ -90,7 +90,7 @@ public record NeckProfile(
   }
 
   private double squared(double side, double z, double p) {
-    return Minimum.of(
+    return MinimumSearch.of(
             turn -> {
               Point point = at(turn, p);
               double dy = point.x() - side;

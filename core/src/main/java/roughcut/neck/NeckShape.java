@@ -8,9 +8,9 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.HeelSeat;
 
 /**
@@ -35,7 +35,7 @@ public record NeckShape(
     double coreThickness,
     Value trebleDiffers,
     Value shoulder,
-    Basis basis) {
+    Provenance provenance) {
 
   /**
    * A taper that runs out of wood is a problem told elsewhere; its section is a sliver rather than
@@ -49,67 +49,68 @@ public record NeckShape(
 
   /** The shape; a through-neck keeps the blank's width in the body. */
   public static NeckShape of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       NeckBlank blank,
       Optional<HeelSeat> seat,
       Optional<ThroughCore> core) {
-    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value heel = inputs.get(Decisions.HEEL_THICKNESS);
     Value atJoint = seat.map(HeelSeat::woodAtEdge).orElse(heel);
     Value heelAtEnd =
         core.map(ThroughCore::depthAtEnd).or(() -> seat.map(HeelSeat::woodAtEnd)).orElse(heel);
-    Givens.Watched<NeckShape> own =
-        givens.watched(
-            () -> shaped(givens, frets, taper, blank.side(), atJoint.value(), heelAtEnd.value()));
-    Basis basis = own.asked().and(frets.basis(), taper.basis()).with(atJoint, heelAtEnd);
-    return own.made().on(core.isPresent() ? basis.and(blank.basis()) : basis);
+    EffectiveInputs.Watched<NeckShape> own =
+        inputs.tracked(
+            () -> shaped(inputs, frets, taper, blank.side(), atJoint.value(), heelAtEnd.value()));
+    Provenance provenance =
+        own.asked().and(frets.provenance(), taper.provenance()).with(atJoint, heelAtEnd);
+    return own.made().on(core.isPresent() ? provenance.and(blank.provenance()) : provenance);
   }
 
   private static NeckShape shaped(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       GlueFace coreSide,
       double heelAtJoint,
       double heelAtEnd) {
-    HeadLine head = HeadLine.of(givens);
-    ThicknessLine thickness = ThicknessLine.of(givens, frets);
-    Value joint = givens.get(Decisions.JOINT_X);
-    Value heelEnd = givens.get(Decisions.HEEL_END);
-    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    HeadLine head = HeadLine.of(inputs);
+    ThicknessLine thickness = ThicknessLine.of(inputs, frets);
+    Value joint = inputs.get(Decisions.JOINT_X);
+    Value heelEnd = inputs.get(Decisions.HEEL_END);
+    Value heel = inputs.get(Decisions.HEEL_THICKNESS);
     BackLine back =
         BackLine.of(
             head,
             thickness,
-            givens.get(Decisions.DRUM_RADIUS).value(),
+            inputs.get(Decisions.DRUM_RADIUS).value(),
             joint.value(),
             heelEnd.value(),
             heelAtJoint,
             heelAtEnd,
-            givens.get(Decisions.HEEL_BLEND).value());
+            inputs.get(Decisions.HEEL_BLEND).value());
     return new NeckShape(
         head,
         thickness,
         back,
         taper,
-        givens.get(Decisions.PROFILE_EXPONENT),
-        givens.get(Decisions.SHAFT_THICKNESS),
+        inputs.get(Decisions.PROFILE_EXPONENT),
+        inputs.get(Decisions.SHAFT_THICKNESS),
         joint,
         heelEnd,
         heel,
-        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+        switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case THROUGH -> true;
           case BOLT_ON, SET_NECK -> false;
         },
         coreSide,
-        ThroughCore.thickness(givens),
-        givens.get(NeckDecisions.EXPONENT_TREBLE),
-        givens.get(NeckDecisions.SHOULDER),
-        Basis.NONE);
+        ThroughCore.thickness(inputs),
+        inputs.get(NeckDecisions.EXPONENT_TREBLE),
+        inputs.get(NeckDecisions.SHOULDER),
+        Provenance.NONE);
   }
 
-  private NeckShape on(Basis shaping) {
+  private NeckShape on(Provenance shaping) {
     return new NeckShape(
         head,
         thickness,

@@ -1,12 +1,12 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Optional;
 import roughcut.geometry.Outline;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 
 /**
  * The head sawn from the same deep blank as the shaft: what depth that wants, the lines to draw on
@@ -23,27 +23,27 @@ import roughcut.measure.Value;
 public record OnePieceHead(
     Value depth, Value length, Value breakAt, Value faceAtEnd, Value backBelow, Outline shape) {
 
-  public static OnePieceHead of(HeadLine head, Value heelEnd, Value trim, Ledger ledger) {
+  public static OnePieceHead of(HeadLine head, Value heelEnd, Value trim, ValueRegistry registry) {
     double length = head.length().value();
     double thickness = head.thickness().value();
     Outline shape =
         Outline.of(
             head.at(0, 0), head.at(0, thickness), head.at(length, thickness), head.at(length, 0));
     Value breakAt =
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_ONE_PIECE_BREAK,
             "e + ℓ_h · cos(θ)",
             in("e", trim),
             in("ℓ_h", head.length()),
             in("θ", head.angle()));
     return new OnePieceHead(
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_ONE_PIECE_DEPTH,
             "ℓ_h · sin(θ) + t_h · cos(θ)",
             in("ℓ_h", head.length()),
             in("θ", head.angle()),
             in("t_h", head.thickness())),
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_ONE_PIECE_LENGTH,
             "x_heel + nut + ℓ_h · cos(θ)",
             in("x_heel", heelEnd),
@@ -51,12 +51,12 @@ public record OnePieceHead(
             in("ℓ_h", head.length()),
             in("θ", head.angle())),
         breakAt,
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_ONE_PIECE_FACE,
             "x_b · tan(θ)",
             in("x_b", breakAt),
             in("θ", head.angle())),
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_ONE_PIECE_BACK,
             "t_h / cos(θ)",
             in("t_h", head.thickness()),
@@ -70,13 +70,13 @@ public record OnePieceHead(
    *
    * @param runOut the most of the boards that the neck is sawn from, degrees
    */
-  public static Optional<Value> grain(HeadLine head, double runOut, Ledger ledger) {
+  public static Optional<Value> grain(HeadLine head, double runOut, ValueRegistry registry) {
     if (head.flat()) {
       return Optional.empty();
     }
-    Value runs = Known.of(NeckKeys.BOARD_RUN_OUT, runOut, "the board's label");
+    Value runs = TableValue.of(NeckKeys.BOARD_RUN_OUT, runOut, "the board's label");
     return Optional.of(
-        ledger.put(
+        registry.put(
             NeckKeys.HEAD_GRAIN_THROUGH,
             runOut > 0 ? "t_h / sin(θ + ρ)" : "t_h / sin(θ)",
             in("t_h", head.thickness()),

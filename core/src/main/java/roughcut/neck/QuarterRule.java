@@ -1,17 +1,17 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 
 /**
  * Carving by the rule of thumb: the first bevel at 45° from lines at a quarter of the width, then
@@ -43,12 +43,12 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
 
   /** The rule at the station and the side where it cuts in the deepest. */
   static QuarterRule worst(
-      List<Facets> stations, SawnBack back, FretLayout frets, int rounds, Ledger ledger) {
+      List<Facets> stations, SawnBack back, FretLayout frets, int rounds, ValueRegistry registry) {
     Facets worst = stations.get(0);
     double deepest = Double.NEGATIVE_INFINITY;
     for (Facets station : stations) {
       double bites = 0;
-      for (Round round : of(station, back, "", rounds, new Ledger()).rounds()) {
+      for (Round round : of(station, back, "", rounds, new ValueRegistry()).rounds()) {
         bites = Math.max(bites, round.worst() - back.left(station.x()) / Math.sqrt(2));
       }
       if (bites > deepest) {
@@ -59,11 +59,11 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
     String where =
         frets.near(worst.x())
             + (back.neck().symmetrical() ? "" : worst.bass() ? ", bass side" : ", treble side");
-    return of(worst, back, where, rounds, ledger);
+    return of(worst, back, where, rounds, registry);
   }
 
   private static QuarterRule of(
-      Facets station, SawnBack back, String where, int rounds, Ledger ledger) {
+      Facets station, SawnBack back, String where, int rounds, ValueRegistry registry) {
     NeckProfile both = station.profile();
     double p = station.bass() ? both.bass() : both.treble();
     return of(
@@ -71,12 +71,17 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
         back.left(station.x()),
         where,
         rounds,
-        back.basis(),
-        ledger);
+        back.provenance(),
+        registry);
   }
 
   static QuarterRule of(
-      NeckProfile profile, double margin, String where, int rounds, Basis basis, Ledger ledger) {
+      NeckProfile profile,
+      double margin,
+      String where,
+      int rounds,
+      Provenance provenance,
+      ValueRegistry registry) {
     String there = where.isEmpty() ? "" : ", " + where;
     double a = profile.halfWidth();
     double b = profile.depth();
@@ -86,33 +91,35 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
                 new Point(0, b), new Point(a / 2, b), new Point(a, b - a / 2), new Point(a, 0)));
     List<Round> found = new ArrayList<>();
     Value half =
-        Found.of(
+        SearchedValue.of(
             "section.a",
             "Half the neck's width" + there,
             a,
             FINE_LENGTH,
             "found at the station",
-            basis);
+            provenance);
     Value depth =
-        Found.of(
+        SearchedValue.of(
             "section.B",
             "Depth below the glue line" + there,
             b,
             FINE_LENGTH,
             "found at the station",
-            basis);
-    Value p = Found.of(NeckKeys.SECTION_EXPONENT, profile.treble(), "found at the station", basis);
+            provenance);
+    Value p =
+        SearchedValue.of(
+            NeckKeys.SECTION_EXPONENT, profile.treble(), "found at the station", provenance);
     double first = bite(profile, flats.get(1), flats.get(2));
     found.add(
         new Round(
             profile.shoulder() == 0
-                ? ledger.put(
+                ? registry.put(
                     NeckKeys.QUARTER_RULE_BITE,
                     "((a^(p / (p − 1)) + B^(p / (p − 1)))^((p − 1) / p) − a / 2 − B) / √(2)",
                     in("a", half),
                     in("B", depth),
                     in("p", p))
-                : ledger.find(
+                : registry.find(
                     NeckKeys.QUARTER_RULE_BITE,
                     first,
                     "found from the profile's reach at 45°",
@@ -131,7 +138,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
       }
       found.add(
           new Round(
-              ledger.find(
+              registry.find(
                   "quarter-rule." + round + ".bite",
                   "Halving on in round " + round + " would cut in by, next to the back",
                   FINE_LENGTH,

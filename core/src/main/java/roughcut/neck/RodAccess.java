@@ -5,9 +5,9 @@ import java.util.Optional;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.Heights;
 
 /**
@@ -66,20 +66,28 @@ public record RodAccess(
 
   /** From a pocket in the head's face. */
   public static RodAccess headPocket(
-      Givens givens, NeckShape neck, HeadFace face, TunerLayout tuners, Ledger ledger) {
-    return HeadPocket.of(givens, neck, face, tuners, ledger);
+      EffectiveInputs inputs,
+      NeckShape neck,
+      HeadFace face,
+      TunerLayout tuners,
+      ValueRegistry registry) {
+    return HeadPocket.of(inputs, neck, face, tuners, registry);
   }
 
   /** From the heel's end. */
   public static RodAccess heelBore(
-      Givens givens, NeckShape neck, RodChannel rod, Heights heights, Ledger ledger) {
-    return HeelBore.of(givens, neck, rod, heights, ledger);
+      EffectiveInputs inputs,
+      NeckShape neck,
+      RodChannel rod,
+      Heights heights,
+      ValueRegistry registry) {
+    return HeelBore.of(inputs, neck, rod, heights, registry);
   }
 
   /** From the fretboard's end. */
   public static RodAccess fretboardEnd(
-      Givens givens, NeckShape neck, RodChannel rod, Slots slots, Ledger ledger) {
-    return FretboardEnd.of(givens, neck, rod, slots, ledger);
+      EffectiveInputs inputs, NeckShape neck, RodChannel rod, Slots slots, ValueRegistry registry) {
+    return FretboardEnd.of(inputs, neck, rod, slots, registry);
   }
 
   public RodAccess {

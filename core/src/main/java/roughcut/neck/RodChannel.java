@@ -1,7 +1,7 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,11 +10,11 @@ import java.util.function.DoubleUnaryOperator;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
-import roughcut.geometry.Minimum;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.geometry.MinimumSearch;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The truss rod channel on the centre line, straight or curved, with its adjuster's end, and what
@@ -37,37 +37,40 @@ public record RodChannel(
     Value underCorner,
     Value least,
     Value leastX,
-    Basis basis) {
+    Provenance provenance) {
   private static final DoubleUnaryOperator ON_CENTRE = x -> 0;
 
   /** Whether the same shapes both: the channel itself holds functions, which don't compare. */
   public boolean alike(RodChannel other) {
-    return basis.equals(other.basis) && reach == other.reach && told().equals(other.told());
+    return provenance.equals(other.provenance)
+        && reach == other.reach
+        && told().equals(other.told());
   }
 
   private List<Value> told() {
     return List.of(start, length, width, depth, end, room, underCentre, underCorner, least, leastX);
   }
 
-  public static RodChannel of(Givens givens, NeckShape neck, Ledger ledger) {
-    Value start = givens.get(Decisions.ROD_START);
-    Value length = givens.get(Decisions.ROD_LENGTH);
-    Value width = givens.get(Decisions.ROD_WIDTH);
-    Value depth = givens.get(Decisions.ROD_DEPTH);
-    Value bed = givens.get(NeckDecisions.ROD_BED);
-    Value cap = givens.get(NeckDecisions.ROD_CAP);
-    Value end = ledger.put(NeckKeys.ROD_END_FROM_NUT, "x_s + ℓ", in("x_s", start), in("ℓ", length));
+  public static RodChannel of(EffectiveInputs inputs, NeckShape neck, ValueRegistry registry) {
+    Value start = inputs.get(Decisions.ROD_START);
+    Value length = inputs.get(Decisions.ROD_LENGTH);
+    Value width = inputs.get(Decisions.ROD_WIDTH);
+    Value depth = inputs.get(Decisions.ROD_DEPTH);
+    Value bed = inputs.get(NeckDecisions.ROD_BED);
+    Value cap = inputs.get(NeckDecisions.ROD_CAP);
+    Value end =
+        registry.put(NeckKeys.ROD_END_FROM_NUT, "x_s + ℓ", in("x_s", start), in("ℓ", length));
     Value room =
-        ledger.put(NeckKeys.ROD_ROOM, "d − b − c", in("d", depth), in("b", bed), in("c", cap));
-    RodReach reach = givens.get(NeckDecisions.ROD_REACH);
-    Givens.Watched<Channel> cut =
-        givens.watched(() -> channel(givens, start.value(), end.value(), width, depth, reach));
+        registry.put(NeckKeys.ROD_ROOM, "d − b − c", in("d", depth), in("b", bed), in("c", cap));
+    RodReach reach = inputs.get(NeckDecisions.ROD_REACH);
+    EffectiveInputs.Watched<Channel> cut =
+        inputs.tracked(() -> channel(inputs, start.value(), end.value(), width, depth, reach));
     Channel channel = cut.made();
-    Basis own = cut.asked().with(start, length, width, depth);
-    Basis both = own.and(neck.basis());
-    Minimum centre = channel.least(neck, Channel.Piece::underCentre);
-    Minimum corner = channel.least(neck, Channel.Piece::underCorner);
-    Minimum least = channel.least(neck, Channel.Piece::least);
+    Provenance own = cut.asked().with(start, length, width, depth);
+    Provenance both = own.and(neck.provenance());
+    MinimumSearch centre = channel.least(neck, Channel.Piece::underCentre);
+    MinimumSearch corner = channel.least(neck, Channel.Piece::underCorner);
+    MinimumSearch least = channel.least(neck, Channel.Piece::least);
     return new RodChannel(
         start,
         length,
@@ -78,36 +81,36 @@ public record RodChannel(
         end,
         room,
         put(
-            ledger,
+            registry,
             "rod.under-centre",
             "Under the rod channel, straight down at its middle",
             centre.value(),
             "least along the channel of B(x) − d",
             both),
         put(
-            ledger,
+            registry,
             "rod.under-corner",
             "Under the rod channel's lower corner, straight down",
             corner.value(),
             "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset",
             both),
         put(
-            ledger,
+            registry,
             "rod.least",
             "From the rod channel to the carved back, the shortest way",
             least.value(),
             "least along the channel from its corners to |y / a|^p + |z / B|^p = 1",
             both),
-        ledger.find(NeckKeys.ROD_LEAST_X, least.at(), "found with rod.least", both),
+        registry.find(NeckKeys.ROD_LEAST_X, least.at(), "found with rod.least", both),
         own);
   }
 
   /** The channel's pieces: the body, deeper halfway when it is curved, and the adjuster's end. */
   private static Channel channel(
-      Givens givens, double from, double to, Value width, Value depth, RodReach reach) {
-    double deeper = givens.get(NeckDecisions.ROD_DEPTH_MIDDLE).value();
+      EffectiveInputs inputs, double from, double to, Value width, Value depth, RodReach reach) {
+    double deeper = inputs.get(NeckDecisions.ROD_DEPTH_MIDDLE).value();
     boolean round =
-        switch (givens.get(NeckDecisions.ROD_BOTTOM)) {
+        switch (inputs.get(NeckDecisions.ROD_BOTTOM)) {
           case ROUND -> true;
           case FLAT -> false;
         };
@@ -117,17 +120,17 @@ public record RodChannel(
           return depth.value() + deeper * 4 * s * (1 - s);
         };
     double adjuster =
-        Math.min(givens.get(NeckDecisions.ROD_ADJUSTER_LENGTH).value(), Math.max(0, to - from));
+        Math.min(inputs.get(NeckDecisions.ROD_ADJUSTER_LENGTH).value(), Math.max(0, to - from));
     List<Channel.Piece> pieces = new ArrayList<>();
     pieces.add(new Channel.Piece(from, to, width.value(), body, ON_CENTRE, round));
     if (adjuster > 0) {
       boolean atHead = reach.fromHead();
-      double own = givens.get(NeckDecisions.ROD_ADJUSTER_DEPTH).value();
+      double own = inputs.get(NeckDecisions.ROD_ADJUSTER_DEPTH).value();
       Channel.Piece end =
           new Channel.Piece(
               atHead ? from : to - adjuster,
               atHead ? from + adjuster : to,
-              givens.get(NeckDecisions.ROD_ADJUSTER_WIDTH).value(),
+              inputs.get(NeckDecisions.ROD_ADJUSTER_WIDTH).value(),
               x -> own,
               ON_CENTRE,
               false);
@@ -146,7 +149,12 @@ public record RodChannel(
   }
 
   private static Value put(
-      Ledger ledger, String id, String label, double value, String how, Basis basis) {
-    return ledger.find(id, label, FINE_LENGTH, value, how, basis);
+      ValueRegistry registry,
+      String id,
+      String label,
+      double value,
+      String how,
+      Provenance provenance) {
+    return registry.find(id, label, FINE_LENGTH, value, how, provenance);
   }
 }

@@ -6,9 +6,9 @@ import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Basis;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The neck blank as it lies at the router: its edges, and the ends that stops are counted from. A
@@ -20,7 +20,7 @@ import roughcut.record.Givens;
  * @param countedFromHeel whether the beginning of a channel is counted from the heel end, too
  * @param when the channels are cut relative to the joint, in words; empty without one
  * @param density of its heaviest wood, kg/m³
- * @param basis what shapes it
+ * @param provenance what shapes it
  */
 public record RoutedBlank(
     DoubleUnaryOperator half,
@@ -29,22 +29,23 @@ public record RoutedBlank(
     boolean countedFromHeel,
     Optional<String> when,
     double density,
-    Basis basis) {
+    Provenance provenance) {
 
   /** The blank; {@code length} is that of its strips. */
-  public static RoutedBlank of(Givens givens, NeckBlank blank, Value length, double density) {
+  public static RoutedBlank of(
+      EffectiveInputs inputs, NeckBlank blank, Value length, double density) {
     double heelEnd =
-        givens.get(Decisions.HEEL_END).value() + givens.get(BlankDecisions.END_TRIM).value();
-    boolean angled = givens.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
+        inputs.get(Decisions.HEEL_END).value() + inputs.get(BlankDecisions.END_TRIM).value();
+    boolean angled = inputs.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
     boolean scarf =
         angled
-            && switch (givens.get(NeckDecisions.HEAD_MAKING)) {
+            && switch (inputs.get(NeckDecisions.HEAD_MAKING)) {
               case SCARF -> true;
               case ONE_PIECE, FLAT -> false;
             };
     // Under the fretboard the head's own piece carries the channel's beginning.
     String when =
-        switch (givens.get(Decisions.SCARF_SCHOOL)) {
+        switch (inputs.get(Decisions.SCARF_SCHOOL)) {
           case SEAM_UNDER_FRETBOARD -> "after the joint";
           case SEAM_ACROSS_HEAD -> "before or after the joint";
         };
@@ -56,8 +57,8 @@ public record RoutedBlank(
         scarf ? Optional.of(when) : Optional.empty(),
         density,
         blank
-            .basis()
-            .with(length, givens.get(Decisions.HEEL_END), givens.get(BlankDecisions.END_TRIM)));
+            .provenance()
+            .with(length, inputs.get(Decisions.HEEL_END), inputs.get(BlankDecisions.END_TRIM)));
   }
 
   double half(double x) {

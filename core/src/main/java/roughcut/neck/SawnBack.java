@@ -1,8 +1,8 @@
 package roughcut.neck;
 
 import java.util.List;
-import roughcut.measure.Basis;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 
 /**
  * The neck's back as the saw left it, on which facet lines are drawn: B_now = what was read there,
@@ -12,9 +12,9 @@ import roughcut.measure.Precision;
  *
  * @param margin left on by the saw, mm
  * @param stock depth of the shaft's wood below the glue line, mm
- * @param basis what shapes it
+ * @param provenance what shapes it
  */
-public record SawnBack(NeckShape neck, double margin, double stock, Basis basis) {
+public record SawnBack(NeckShape neck, double margin, double stock, Provenance provenance) {
 
   /** Depth of the back below the glue line at x, mm. */
   public double depth(double x) {

@@ -1,7 +1,7 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import roughcut.design.BlankDecisions;
@@ -9,9 +9,9 @@ import roughcut.design.Decisions;
 import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * A head glued on at an angle: one saw cut through the blank at the head angle, the offcut turned
@@ -57,22 +57,22 @@ public record ScarfJoint(
    *
    * @param head with an angle that is not flat
    */
-  public static ScarfJoint of(Givens givens, HeadLine head, Ledger ledger) {
-    Value t = givens.get(Decisions.SHAFT_THICKNESS);
+  public static ScarfJoint of(EffectiveInputs inputs, HeadLine head, ValueRegistry registry) {
+    Value t = inputs.get(Decisions.SHAFT_THICKNESS);
     Value angle = head.angle();
-    Value kerf = givens.get(BlankDecisions.SCARF_KERF);
-    Value planing = givens.get(Decisions.SCARF_PLANING);
-    Value trim = givens.get(Decisions.SCARF_TRIM);
-    Value heelEnd = givens.get(Decisions.HEEL_END);
-    ScarfSchool school = givens.get(Decisions.SCARF_SCHOOL);
+    Value kerf = inputs.get(BlankDecisions.SCARF_KERF);
+    Value planing = inputs.get(Decisions.SCARF_PLANING);
+    Value trim = inputs.get(Decisions.SCARF_TRIM);
+    Value heelEnd = inputs.get(Decisions.HEEL_END);
+    ScarfSchool school = inputs.get(Decisions.SCARF_SCHOOL);
     double theta = head.theta();
 
-    Value run = ledger.put(NeckKeys.SCARF_RUN, "t / tan(θ)", in("t", t), in("θ", angle));
-    Value bevel = ledger.put(NeckKeys.SCARF_BEVEL, "t / sin(θ)", in("t", t), in("θ", angle));
-    Value shift = ledger.put(NeckKeys.SCARF_SHIFT, "t · tan(θ / 2)", in("t", t), in("θ", angle));
-    Value wedge = ledger.put(NeckKeys.SCARF_WEDGE, "1 / tan(θ)", in("θ", angle));
+    Value run = registry.put(NeckKeys.SCARF_RUN, "t / tan(θ)", in("t", t), in("θ", angle));
+    Value bevel = registry.put(NeckKeys.SCARF_BEVEL, "t / sin(θ)", in("t", t), in("θ", angle));
+    Value shift = registry.put(NeckKeys.SCARF_SHIFT, "t · tan(θ / 2)", in("t", t), in("θ", angle));
+    Value wedge = registry.put(NeckKeys.SCARF_WEDGE, "1 / tan(θ)", in("θ", angle));
     Value fromBreak =
-        ledger.put(
+        registry.put(
             NeckKeys.HEEL_END_FROM_BREAK,
             "x_heel + nut",
             in("x_heel", heelEnd),
@@ -80,7 +80,7 @@ public record ScarfJoint(
     double lost = (kerf.value() + 2 * planing.value()) / Math.sin(theta);
     Pieces pieces = cutAndTurn(school, head, t.value(), lost, trim.value(), heelEnd.value());
     Value seamTop =
-        ledger.put(
+        registry.put(
             "scarf.seam-top",
             switch (school) {
               case SEAM_UNDER_FRETBOARD -> "Joint on the top, from the break towards the body";
@@ -92,9 +92,9 @@ public record ScarfJoint(
             in("t", t),
             in("θ", angle));
     Value seamBack =
-        ledger.put(NeckKeys.SCARF_SEAM_BACK, "t · tan(θ / 2)", in("t", t), in("θ", angle));
+        registry.put(NeckKeys.SCARF_SEAM_BACK, "t · tan(θ / 2)", in("t", t), in("θ", angle));
     Value blankLength =
-        ledger.put(
+        registry.put(
             NeckKeys.SCARF_BLANK_LENGTH,
             "x_end − shift + ℓ_h + trim + (k + 2 · q) / sin(θ)",
             in("x_end", fromBreak),

@@ -1,7 +1,7 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,11 +10,11 @@ import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * What is drawn on the blank and set on the saw for a scarf joint, and what comes of the turned
@@ -49,35 +49,37 @@ public record ScarfMarks(
   private static final int SETTLING = 12;
 
   public static ScarfMarks of(
-      Givens givens,
+      EffectiveInputs inputs,
       ScarfJoint scarf,
       HeadFace face,
       NeckShape neck,
       NeckBlank blank,
-      Ledger ledger) {
+      ValueRegistry registry) {
     HeadLine head = neck.head();
-    Value heelEnd = givens.get(Decisions.HEEL_END);
-    Value trim = givens.get(BlankDecisions.END_TRIM);
+    Value heelEnd = inputs.get(Decisions.HEEL_END);
+    Value trim = inputs.get(BlankDecisions.END_TRIM);
     boolean under = scarf.underFretboard();
     // The shaft's own cut: on top at the seam's far end under the fretboard, or at the break.
     Value top =
-        Found.of(
+        SearchedValue.of(
             NeckKeys.SCARF_CUT_TOP,
             under ? head.breakX() + scarf.bevel().value() : head.breakX(),
             "found at the break line, or beyond the joint",
-            under ? Basis.of(head.nutThickness(), scarf.bevel()) : Basis.of(head.nutThickness()));
+            under
+                ? Provenance.of(head.nutThickness(), scarf.bevel())
+                : Provenance.of(head.nutThickness()));
     Value onTop =
-        ledger.put(
+        registry.put(
             NeckKeys.SCARF_MARK_TOP,
             "x_heel + e − x_top",
             in("x_heel", heelEnd),
             in("e", trim),
             in("x_top", top));
     Value onBack =
-        ledger.put(NeckKeys.SCARF_MARK_BACK, "m + run", in("m", onTop), in("run", scarf.run()));
-    Value planing = givens.get(Decisions.SCARF_PLANING);
+        registry.put(NeckKeys.SCARF_MARK_BACK, "m + run", in("m", onTop), in("run", scarf.run()));
+    Value planing = inputs.get(Decisions.SCARF_PLANING);
     // Without planing the saw's line is the finished one.
-    Ledger own = planing.value() > 0 ? ledger : new Ledger();
+    ValueRegistry own = planing.value() > 0 ? registry : new ValueRegistry();
     Value sawOff =
         own.put(
             "scarf.saw-off",
@@ -104,8 +106,8 @@ public record ScarfMarks(
             "m + o",
             in("m", onBack),
             in("o", sawOff)),
-        ledger.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
-        pinSide(givens, scarf, face, neck, blank, ledger),
+        registry.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
+        pinSide(inputs, scarf, face, neck, blank, registry),
         !blank.symmetrical(),
         under ? seam(scarf, head, neck) : List.of());
   }
@@ -130,14 +132,14 @@ public record ScarfMarks(
    * finished outline there: the neck's under the fretboard, the head's across it.
    */
   private static Optional<Value> pinSide(
-      Givens givens,
+      EffectiveInputs inputs,
       ScarfJoint scarf,
       HeadFace face,
       NeckShape neck,
       NeckBlank blank,
-      Ledger ledger) {
+      ValueRegistry registry) {
     HeadLine head = neck.head();
-    Value pin = givens.get(BlankDecisions.PIN_DIAMETER);
+    Value pin = inputs.get(BlankDecisions.PIN_DIAMETER);
     boolean under = scarf.underFretboard();
     double bevel = scarf.bevel().value();
 
@@ -162,16 +164,16 @@ public record ScarfMarks(
       return Optional.empty();
     }
     Value width =
-        Found.of(
+        SearchedValue.of(
             NeckKeys.SCARF_PIN_OUTLINE,
             2 * best,
             "least outline along the joint where the stock has room",
             blank
-                .basis()
-                .and(neck.basis())
-                .with(scarf.bevel(), pin, givens.get(Decisions.HEAD_WIDTH)));
+                .provenance()
+                .and(neck.provenance())
+                .with(scarf.bevel(), pin, inputs.get(Decisions.HEAD_WIDTH)));
     return Optional.of(
-        ledger.put(NeckKeys.SCARF_PIN_SIDE, "w / 2 + 2 + d / 2", in("w", width), in("d", pin)));
+        registry.put(NeckKeys.SCARF_PIN_SIDE, "w / 2 + 2 + d / 2", in("w", width), in("d", pin)));
   }
 
   /**

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Thin bars let in from above, across the scarf joint or the short grain at the break of a head in
@@ -26,21 +26,27 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
    * @param scarf that they cross; empty where they cross the break of a head in one piece
    */
   public static Optional<Splines> of(
-      Givens givens, Optional<ScarfJoint> scarf, NeckShape neck, RodChannel rod, Ledger ledger) {
-    int count = (int) givens.get(NeckDecisions.SPLINES).value();
+      EffectiveInputs inputs,
+      Optional<ScarfJoint> scarf,
+      NeckShape neck,
+      RodChannel rod,
+      ValueRegistry registry) {
+    int count = (int) inputs.get(NeckDecisions.SPLINES).value();
     if (count == 0) {
       return Optional.empty();
     }
-    Value width = givens.get(NeckDecisions.SPLINE_WIDTH);
-    Value depth = givens.get(NeckDecisions.SPLINE_DEPTH);
-    Value apart = givens.get(NeckDecisions.SPLINE_OFFSET);
+    Value width = inputs.get(NeckDecisions.SPLINE_WIDTH);
+    Value depth = inputs.get(NeckDecisions.SPLINE_DEPTH);
+    Value apart = inputs.get(NeckDecisions.SPLINE_OFFSET);
     List<Double> offsets = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       offsets.add((i - (count - 1) / 2.0) * apart.value());
     }
     double x = Math.max(0, scarf.map(ScarfJoint::middleX).orElse(0.0));
-    Basis place =
-        scarf.map(s -> Basis.of(s.bevel(), s.run()).and(neck.head().basis())).orElse(Basis.NONE);
+    Provenance place =
+        scarf
+            .map(s -> Provenance.of(s.bevel(), s.run()).and(neck.head().provenance()))
+            .orElse(Provenance.NONE);
     double back = Double.POSITIVE_INFINITY;
     double beside = Double.POSITIVE_INFINITY;
     for (double y : offsets) {
@@ -51,12 +57,12 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
         new Splines(
             offsets,
             x,
-            ledger.find(
+            registry.find(
                 NeckKeys.SPLINE_BACK_LEAST,
                 back,
                 "least at the middle from its corners to the carved back",
-                neck.basis().and(place).with(width, depth, apart)),
-            ledger.find(
+                neck.provenance().and(place).with(width, depth, apart)),
+            registry.find(
                 NeckKeys.SPLINE_ROD,
                 beside,
                 "least of the splines' distance from the rod's channel",

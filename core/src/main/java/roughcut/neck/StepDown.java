@@ -8,10 +8,10 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
-import roughcut.geometry.Roots;
-import roughcut.measure.Basis;
+import roughcut.geometry.RootSearch;
 import roughcut.measure.Precision;
-import roughcut.record.Givens;
+import roughcut.measure.Provenance;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The way down from the neck's top to the face of a flat, stepped head: the drum's curve from the
@@ -24,25 +24,25 @@ import roughcut.record.Givens;
  * @param length of the head from the break, mm
  */
 public record StepDown(
-    double drop, double radius, double run, double veneer, double length, Basis basis) {
+    double drop, double radius, double run, double veneer, double length, Provenance provenance) {
   private static final int PIECES = 400;
 
   /** The step of a head; empty where it has none. */
-  public static Optional<StepDown> of(Givens givens, HeadLine head) {
+  public static Optional<StepDown> of(EffectiveInputs inputs, HeadLine head) {
     if (!head.stepped()) {
       return Optional.empty();
     }
     double drop = head.drop();
-    double radius = Math.max(drop, givens.get(NeckDecisions.STEP_RADIUS).value());
+    double radius = Math.max(drop, inputs.get(NeckDecisions.STEP_RADIUS).value());
     return Optional.of(
         new StepDown(
             drop,
             radius,
             Math.sqrt(drop * (2 * radius - drop)),
-            givens.get(Decisions.HEAD_VENEER).value(),
+            inputs.get(Decisions.HEAD_VENEER).value(),
             head.length().value(),
-            head.basis()
-                .with(givens.get(NeckDecisions.STEP_RADIUS), givens.get(Decisions.HEAD_VENEER))));
+            head.provenance()
+                .with(inputs.get(NeckDecisions.STEP_RADIUS), inputs.get(Decisions.HEAD_VENEER))));
   }
 
   /** The curve in the elevation, from the break to the face. */
@@ -68,7 +68,7 @@ public record StepDown(
    * @param depth of the line below the neck's top, by the distance from the break
    */
   OptionalDouble comesOut(DoubleUnaryOperator depth) {
-    return Roots.of(u -> depth.applyAsDouble(u) - below(u), 0, length, PIECES, Precision.NEAR)
+    return RootSearch.of(u -> depth.applyAsDouble(u) - below(u), 0, length, PIECES, Precision.NEAR)
         .stream()
         .mapToDouble(Double::doubleValue)
         .findFirst();

@@ -2,13 +2,13 @@ package roughcut.neck;
 
 import java.util.List;
 import roughcut.design.NeckDecisions;
-import roughcut.geometry.Minimum;
+import roughcut.geometry.MinimumSearch;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Bars of carbon or titanium either side of the rod, parallel or splayed with the taper: their
@@ -24,11 +24,11 @@ public record Stiffeners(
     Value least,
     Value leastX,
     Value between,
-    Basis basis) {
+    Provenance provenance) {
 
   /** Whether the same shapes both: the channels hold functions, which don't compare. */
   public boolean alike(Stiffeners other) {
-    return basis.equals(other.basis) && told().equals(other.told());
+    return provenance.equals(other.provenance) && told().equals(other.told());
   }
 
   private List<Value> told() {
@@ -36,41 +36,42 @@ public record Stiffeners(
   }
 
   /** The stiffeners, or null when there are none. */
-  public static Stiffeners of(Givens givens, NeckShape neck, RodChannel rod, Ledger ledger) {
-    if (givens.get(NeckDecisions.STIFFENERS).value() < 2) {
+  public static Stiffeners of(
+      EffectiveInputs inputs, NeckShape neck, RodChannel rod, ValueRegistry registry) {
+    if (inputs.get(NeckDecisions.STIFFENERS).value() < 2) {
       return null;
     }
-    Value width = givens.get(NeckDecisions.STIFFENER_WIDTH);
-    Value depth = givens.get(NeckDecisions.STIFFENER_DEPTH);
-    Value head = givens.get(NeckDecisions.STIFFENER_HEAD);
-    Value heel = givens.get(NeckDecisions.STIFFENER_HEEL);
-    Value start = givens.get(NeckDecisions.STIFFENER_START);
-    Value length = givens.get(NeckDecisions.STIFFENER_LENGTH);
+    Value width = inputs.get(NeckDecisions.STIFFENER_WIDTH);
+    Value depth = inputs.get(NeckDecisions.STIFFENER_DEPTH);
+    Value head = inputs.get(NeckDecisions.STIFFENER_HEAD);
+    Value heel = inputs.get(NeckDecisions.STIFFENER_HEEL);
+    Value start = inputs.get(NeckDecisions.STIFFENER_START);
+    Value length = inputs.get(NeckDecisions.STIFFENER_LENGTH);
     Channel bass = channel(start, length, width, depth, head, heel, -1);
     Channel treble = channel(start, length, width, depth, head, heel, 1);
-    Minimum corner = either(bass, treble, neck, Channel.Piece::underCorner);
-    Minimum least = either(bass, treble, neck, Channel.Piece::least);
-    Basis own = Basis.of(width, depth, head, heel, start, length);
-    Basis both = own.and(neck.basis());
+    MinimumSearch corner = either(bass, treble, neck, Channel.Piece::underCorner);
+    MinimumSearch least = either(bass, treble, neck, Channel.Piece::least);
+    Provenance own = Provenance.of(width, depth, head, heel, start, length);
+    Provenance both = own.and(neck.provenance());
     return new Stiffeners(
         bass,
         treble,
-        ledger.find(
+        registry.find(
             NeckKeys.STIFFENER_UNDER_CORNER,
             corner.value(),
             "least along the channel of P(y + w / 2) − d",
             both),
-        ledger.find(
+        registry.find(
             NeckKeys.STIFFENER_LEAST,
             least.value(),
             "least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1",
             both),
-        ledger.find(NeckKeys.STIFFENER_LEAST_X, least.at(), "found with stiffener.least", both),
-        ledger.find(
+        registry.find(NeckKeys.STIFFENER_LEAST_X, least.at(), "found with stiffener.least", both),
+        registry.find(
             NeckKeys.STIFFENER_BETWEEN,
             between(bass.pieces().get(0), rod.channel()),
             "least distance of their outlines, where both really are",
-            own.and(rod.basis())),
+            own.and(rod.provenance())),
         own);
   }
 
@@ -111,12 +112,13 @@ public record Stiffeners(
         new Point(piece.from(), a + half));
   }
 
-  private static Minimum either(Channel bass, Channel treble, NeckShape neck, Channel.Left left) {
-    Minimum a = bass.least(neck, left);
+  private static MinimumSearch either(
+      Channel bass, Channel treble, NeckShape neck, Channel.Left left) {
+    MinimumSearch a = bass.least(neck, left);
     if (neck.symmetrical()) {
       return a;
     }
-    Minimum b = treble.least(neck, left);
+    MinimumSearch b = treble.least(neck, left);
     return a.value() <= b.value() ? a : b;
   }
 

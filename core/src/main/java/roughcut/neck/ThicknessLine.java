@@ -8,9 +8,9 @@ import java.util.TreeMap;
 import roughcut.design.Decisions;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Found;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -52,11 +52,11 @@ public record ThicknessLine(
     missing = List.copyOf(missing);
   }
 
-  public static ThicknessLine of(Givens givens, FretLayout frets) {
-    Value one = givens.get(Decisions.THICKNESS_1);
-    Value twelve = givens.get(Decisions.THICKNESS_12);
-    Optional<Value> oneNow = givens.read(Measurables.NECK_1, one);
-    Optional<Value> twelveNow = givens.read(Measurables.NECK_12, twelve);
+  public static ThicknessLine of(EffectiveInputs inputs, FretLayout frets) {
+    Value one = inputs.get(Decisions.THICKNESS_1);
+    Value twelve = inputs.get(Decisions.THICKNESS_12);
+    Optional<Value> oneNow = inputs.read(Measurables.NECK_1, one);
+    Optional<Value> twelveNow = inputs.read(Measurables.NECK_12, twelve);
     int octave = (int) frets.divisions().value();
     TreeMap<Integer, Station> read = new TreeMap<>();
     oneNow.ifPresent(v -> read.put(1, new Station(1, frets.at(1), v, one)));
@@ -64,9 +64,9 @@ public record ThicknessLine(
     for (int fret = 1; fret <= frets.frets().size(); fret++) {
       double x = frets.at(fret);
       int at = fret;
-      if (!read.containsKey(fret) && givens.wasRead(Measurables.neckAt(fret))) {
+      if (!read.containsKey(fret) && inputs.wasRead(Measurables.neckAt(fret))) {
         Value wanted =
-            Found.of(
+            SearchedValue.of(
                 "carve." + fret + ".line",
                 "Neck at fret " + fret + ", finished",
                 one.value()
@@ -75,8 +75,8 @@ public record ThicknessLine(
                         / (frets.octave() - frets.at(1)),
                 FINE_LENGTH,
                 "found on the straight line through fret 1 and the octave",
-                frets.basis().with(one, twelve));
-        givens
+                frets.provenance().with(one, twelve));
+        inputs
             .read(Measurables.neckAt(fret), wanted)
             .ifPresent(v -> read.put(at, new Station(at, x, v, wanted)));
       }
@@ -84,7 +84,7 @@ public record ThicknessLine(
     return new ThicknessLine(
         real(one, oneNow),
         real(twelve, twelveNow),
-        givens.get(Decisions.FRETBOARD_THICKNESS),
+        inputs.get(Decisions.FRETBOARD_THICKNESS),
         frets.at(1),
         frets.octave(),
         one.value(),

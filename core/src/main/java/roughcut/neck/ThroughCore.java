@@ -1,6 +1,6 @@
 package roughcut.neck;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Map;
 import java.util.Optional;
@@ -9,12 +9,12 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.Heights;
 
 /**
@@ -37,29 +37,39 @@ public record ThroughCore(
     Value fromStrips,
     double lean,
     double top,
-    Basis basis) {
+    Provenance provenance) {
 
   /** The core; empty for a neck that ends in a heel. */
   public static Optional<ThroughCore> of(
-      Givens givens, BodyOutline outline, FretboardTaper board, Heights heights, Ledger ledger) {
-    return switch (givens.get(BodyDecisions.NECK_JOINT)) {
-      case THROUGH -> Optional.of(core(givens, outline, board, heights, ledger));
+      EffectiveInputs inputs,
+      BodyOutline outline,
+      FretboardTaper board,
+      Heights heights,
+      ValueRegistry registry) {
+    return switch (inputs.get(BodyDecisions.NECK_JOINT)) {
+      case THROUGH -> Optional.of(core(inputs, outline, board, heights, registry));
       case BOLT_ON, SET_NECK -> Optional.empty();
     };
   }
 
   private static ThroughCore core(
-      Givens givens, BodyOutline outline, FretboardTaper board, Heights heights, Ledger ledger) {
-    Value body = givens.get(BodyDecisions.BODY_THICKNESS);
-    Value joint = givens.get(Decisions.JOINT_X);
+      EffectiveInputs inputs,
+      BodyOutline outline,
+      FretboardTaper board,
+      Heights heights,
+      ValueRegistry registry) {
+    Value body = inputs.get(BodyDecisions.BODY_THICKNESS);
+    Value joint = inputs.get(Decisions.JOINT_X);
     Value angle = heights.leans();
     Value reaches =
-        Found.of(NeckKeys.BODY_END, outline.end(), "found at the outline’s end", outline.basis());
-    Value end = ledger.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches));
+        SearchedValue.of(
+            NeckKeys.BODY_END, outline.end(), "found at the outline’s end", outline.provenance());
+    Value end = registry.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches));
     Value depth =
-        ledger.put(NeckKeys.CORE_DEPTH, "t + e", in("t", body), in("e", heights.standsOut()));
+        registry.put(
+            NeckKeys.CORE_DEPTH, "t + e", in("t", body), in("e", heights.fretboardAboveBody()));
     Value atEnd =
-        ledger.put(
+        registry.put(
             NeckKeys.CORE_DEPTH_AT_END,
             "d + (x_b − x_j) · tan(α)",
             in("d", depth),
@@ -67,48 +77,56 @@ public record ThroughCore(
             in("x_j", joint),
             in("α", angle));
     double tan = Math.tan(Math.toRadians(angle.value()));
-    Basis basis =
-        Basis.of(
+    Provenance provenance =
+        Provenance.of(
             depth,
             atEnd,
             joint,
             board.end(),
-            givens.get(BodyDecisions.BODY_TOP),
-            givens.get(BodyDecisions.BODY_ACCENT),
-            givens.get(Decisions.SHAFT_THICKNESS),
-            givens.get(BlankDecisions.END_TRIM));
-    BlankReach.Block block = BlankReach.Block.of(givens, end);
-    Laid along = new Laid(givens, depth.value(), joint.value(), tan, 0, 0);
+            inputs.get(BodyDecisions.BODY_TOP),
+            inputs.get(BodyDecisions.BODY_ACCENT),
+            inputs.get(Decisions.SHAFT_THICKNESS),
+            inputs.get(BlankDecisions.END_TRIM));
+    BlankReach.Block block = BlankReach.Block.of(inputs, end);
+    Laid along = new Laid(inputs, depth.value(), joint.value(), tan, 0, 0);
     // The glue line's highest place: where the fretboard ends, or at the break on a neck that
     // leans forward.
-    double highest = tan >= 0 ? board.end().value() : -HeadLine.of(givens).nutThickness().value();
-    Laid level = new Laid(givens, depth.value(), joint.value(), tan, tan, highest);
+    double highest = tan >= 0 ? board.end().value() : -HeadLine.of(inputs).nutThickness().value();
+    Laid level = new Laid(inputs, depth.value(), joint.value(), tan, tan, highest);
     String how = "found as the least depth that holds shaft and core, the block where it lies";
     Value alongNeck =
-        ledger.find(NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, basis);
+        registry.find(
+            NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, provenance);
     Value withBody =
-        ledger.find(NeckKeys.CORE_STRIPS_LEVEL, level.strips(block, end.value()), how, basis);
-    return switch (givens.get(BlankDecisions.CORE_LAID)) {
+        registry.find(
+            NeckKeys.CORE_STRIPS_LEVEL, level.strips(block, end.value()), how, provenance);
+    return switch (inputs.get(BlankDecisions.CORE_LAID)) {
       case ALONG_NECK ->
           new ThroughCore(
-              end, depth, atEnd, ledger.put(alongNeck.as(NeckKeys.CORE_STRIPS_DEPTH)), 0, 0, basis);
+              end,
+              depth,
+              atEnd,
+              registry.put(alongNeck.as(NeckKeys.CORE_STRIPS_DEPTH)),
+              0,
+              0,
+              provenance);
       case LEVEL ->
           new ThroughCore(
               end,
               depth,
               atEnd,
-              ledger.put(withBody.as(NeckKeys.CORE_STRIPS_DEPTH)),
+              registry.put(withBody.as(NeckKeys.CORE_STRIPS_DEPTH)),
               tan,
               highest,
-              basis);
+              provenance);
     };
   }
 
   /** What of the body's thickness a core is, under cap and accent, mm. */
-  static double thickness(Givens givens) {
-    return givens.get(BodyDecisions.BODY_THICKNESS).value()
-        - givens.get(BodyDecisions.BODY_TOP).value()
-        - givens.get(BodyDecisions.BODY_ACCENT).value();
+  static double thickness(EffectiveInputs inputs) {
+    return inputs.get(BodyDecisions.BODY_THICKNESS).value()
+        - inputs.get(BodyDecisions.BODY_TOP).value()
+        - inputs.get(BodyDecisions.BODY_ACCENT).value();
   }
 
   /**
@@ -120,20 +138,20 @@ public record ThroughCore(
    * @param top where they meet
    */
   private record Laid(
-      Givens givens, double depth, double joint, double tan, double lean, double top) {
+      EffectiveInputs inputs, double depth, double joint, double tan, double lean, double top) {
     /** How deep the blank has to be for what lies at x, without a block. */
     private double wanted(double x) {
       double below =
-          x < joint ? givens.get(Decisions.SHAFT_THICKNESS).value() : depth + (x - joint) * tan;
+          x < joint ? inputs.get(Decisions.SHAFT_THICKNESS).value() : depth + (x - joint) * tan;
       return below - lean * (x - top);
     }
 
     double strips(BlankReach.Block block, double end) {
       double from = Math.max(joint, Math.min(block.from(), end));
-      double nut = -HeadLine.of(givens).nutThickness().value();
+      double nut = -HeadLine.of(inputs).nutThickness().value();
       double shaft = Math.max(wanted(nut), wanted(joint - 1e-9));
       // A fretboard let into the body lies lower than the core's own top.
-      double own = thickness(givens);
+      double own = thickness(inputs);
       double under = Math.max(own, Math.max(wanted(from), wanted(end))) - block.thickness();
       double before = from > joint ? Math.max(own, Math.max(wanted(joint), wanted(from))) : 0;
       return Math.max(shaft, Math.max(under, before));
@@ -141,17 +159,17 @@ public record ThroughCore(
   }
 
   /** The core's end and depth, to stand in the heel's places from now on, by their ids. */
-  public Map<String, Value> standsIn(Givens givens) {
+  public Map<String, Value> standsIn(EffectiveInputs inputs) {
     return Map.of(
         Decisions.HEEL_END.id(),
-        following(givens.get(Decisions.HEEL_END), end),
+        following(inputs.get(Decisions.HEEL_END), end),
         Decisions.HEEL_THICKNESS.id(),
-        following(givens.get(Decisions.HEEL_THICKNESS), depth));
+        following(inputs.get(Decisions.HEEL_THICKNESS), depth));
   }
 
   private static Value following(Value decided, Value worked) {
     // A core thinner than any neck is a problem that is told; here it stays a solid.
-    return Worked.of(decided.key().called(worked.label()), "max(1, x)", in("x", worked));
+    return ComputedValue.of(decided.key().called(worked.label()), "max(1, x)", in("x", worked));
   }
 
   /** The depth that the blank wants: the head's, or the core's where that is more. */

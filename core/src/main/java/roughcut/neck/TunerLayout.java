@@ -1,9 +1,9 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,12 +17,12 @@ import roughcut.design.RoutDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.NutAction;
 
 /**
@@ -78,42 +78,50 @@ public record TunerLayout(
   }
 
   public static TunerLayout of(
-      Givens givens, HeadLine head, StringSpread strings, Outline face, Ledger ledger) {
-    return new Builder(givens, head, strings, face, ledger).build();
+      EffectiveInputs inputs,
+      HeadLine head,
+      StringSpread strings,
+      Outline face,
+      ValueRegistry registry) {
+    return new Builder(inputs, head, strings, face, registry).build();
   }
 
   /** Works the layout out, post by post and then string by string. */
   private static final class Builder {
-    private final Givens givens;
+    private final EffectiveInputs inputs;
     private final HeadLine head;
     private final StringSpread strings;
     private final Outline face;
-    private final Ledger ledger;
+    private final ValueRegistry registry;
     private final Value post;
     private final Value bushing;
     private final List<Value> xs = new ArrayList<>();
     private final List<Value> ys = new ArrayList<>();
 
     private Builder(
-        Givens givens, HeadLine head, StringSpread strings, Outline face, Ledger ledger) {
-      this.givens = givens;
+        EffectiveInputs inputs,
+        HeadLine head,
+        StringSpread strings,
+        Outline face,
+        ValueRegistry registry) {
+      this.inputs = inputs;
       this.head = head;
       this.strings = strings;
       this.face = face;
-      this.ledger = ledger;
-      this.post = givens.get(NeckDecisions.TUNER_POST);
-      this.bushing = givens.get(NeckDecisions.TUNER_BUSHING);
-      ledger.put("tuner.bit", "Tuner bore, bit", FINE_LENGTH, "b", in("b", bushing));
-      ledger.put(
+      this.registry = registry;
+      this.post = inputs.get(NeckDecisions.TUNER_POST);
+      this.bushing = inputs.get(NeckDecisions.TUNER_BUSHING);
+      registry.put("tuner.bit", "Tuner bore, bit", FINE_LENGTH, "b", in("b", bushing));
+      registry.put(
           NeckKeys.TUNER_BIT_FOR_FINISH,
           "b + 2 · f",
           in("b", bushing),
-          in("f", givens.get(RoutDecisions.FILM)));
+          in("f", inputs.get(RoutDecisions.FILM)));
     }
 
     TunerLayout build() {
       int n = strings.count();
-      int treble = (int) Math.min(n, givens.get(NeckDecisions.TUNERS_TREBLE).value());
+      int treble = (int) Math.min(n, inputs.get(NeckDecisions.TUNERS_TREBLE).value());
       for (int i = 1; i <= n; i++) {
         place(i, i <= treble, i <= treble ? i : n + 1 - i);
       }
@@ -121,18 +129,18 @@ public record TunerLayout(
       for (int i = 1; i <= n; i++) {
         tuners.add(tuner(i, i <= treble));
       }
-      Value face = givens.get(Decisions.HEAD_VENEER);
-      Value back = givens.get(Decisions.HEAD_BACK_VENEER);
+      Value face = inputs.get(Decisions.HEAD_VENEER);
+      Value back = inputs.get(Decisions.HEAD_BACK_VENEER);
       return new TunerLayout(
           tuners,
-          ledger.put(
+          registry.put(
               NeckKeys.HEAD_GRIP,
               "t_h + v + v_b",
               in("t_h", head.thickness()),
               in("v", face),
               in("v_b", back)),
-          givens.get(NeckDecisions.TUNER_GRIP_LEAST),
-          givens.get(NeckDecisions.TUNER_GRIP_MOST),
+          inputs.get(NeckDecisions.TUNER_GRIP_LEAST),
+          inputs.get(NeckDecisions.TUNER_GRIP_MOST),
           bodyGap(tuners));
     }
 
@@ -144,12 +152,12 @@ public record TunerLayout(
     }
 
     private void place(int string, boolean trebleSide, int place) {
-      Value first = givens.get(NeckDecisions.TUNER_FIRST);
-      Value spacing = givens.get(NeckDecisions.TUNER_SPACING);
-      Value stagger = givens.get(NeckDecisions.TUNER_STAGGER);
-      Value nth = Known.of(NeckKeys.TUNER_PLACE, place, "counted");
+      Value first = inputs.get(NeckDecisions.TUNER_FIRST);
+      Value spacing = inputs.get(NeckDecisions.TUNER_SPACING);
+      Value stagger = inputs.get(NeckDecisions.TUNER_STAGGER);
+      Value nth = TableValue.of(NeckKeys.TUNER_PLACE, place, "counted");
       Value x =
-          ledger.put(
+          registry.put(
               "tuner." + string + ".x",
               "Tuner " + string + " along the face, from the break line",
               LENGTH,
@@ -160,7 +168,7 @@ public record TunerLayout(
               in("u", stagger));
       int side = trebleSide ? 1 : -1;
       Value y =
-          switch (givens.get(NeckDecisions.TUNER_RULE)) {
+          switch (inputs.get(NeckDecisions.TUNER_RULE)) {
             case STRAIGHT_PULL -> beside(string, side, x);
             case ALONG_A_LINE -> onLine(string, side, x, first);
           };
@@ -171,15 +179,15 @@ public record TunerLayout(
     /** Where a string that runs straight on from the nut passes its post. */
     private Value beside(int string, int side, Value x) {
       Value line =
-          Found.of(
+          SearchedValue.of(
               "string." + string + ".line",
               "String's own line at the post",
               lineAt(string, x.value()),
               FINE_LENGTH,
               "found along the string",
-              strings.basis(string).and(head.basis()).with(x));
-      Value gauge = givens.get(PartDecisions.gauge(string));
-      return ledger.put(
+              strings.provenance(string).and(head.provenance()).with(x));
+      Value gauge = inputs.get(PartDecisions.gauge(string));
+      return registry.put(
           "tuner." + string + ".y",
           "Tuner " + string + " from the centre line",
           FINE_LENGTH,
@@ -190,9 +198,9 @@ public record TunerLayout(
     }
 
     private Value onLine(int string, int side, Value x, Value first) {
-      Value offset = givens.get(NeckDecisions.TUNER_OFFSET);
-      Value leans = givens.get(NeckDecisions.TUNER_SLOPE);
-      return ledger.put(
+      Value offset = inputs.get(NeckDecisions.TUNER_OFFSET);
+      Value leans = inputs.get(NeckDecisions.TUNER_SLOPE);
+      return registry.put(
           "tuner." + string + ".y",
           "Tuner " + string + " from the centre line",
           FINE_LENGTH,
@@ -207,37 +215,37 @@ public record TunerLayout(
       Value x = xs.get(string - 1);
       Value y = ys.get(string - 1);
       int side = trebleSide ? 1 : -1;
-      double gauge = givens.get(PartDecisions.gauge(string)).value();
+      double gauge = inputs.get(PartDecisions.gauge(string)).value();
       Point nut = new Point(0, lineAt(string, 0));
       Point touch = new Point(x.value(), y.value() - side * (post.value() + gauge) / 2);
       Value edge =
-          ledger.find(
+          registry.find(
               "tuner." + string + ".edge",
               "Tuner " + string + ", wood to the headstock's outline",
               FINE_LENGTH,
-              (face.holds(new Point(x.value(), y.value())) ? 1 : -1)
+              (face.contains(new Point(x.value(), y.value())) ? 1 : -1)
                       * face.edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
               "least from the bore to the headstock's outline",
-              head.basis()
+              head.provenance()
                   .with(
                       x,
                       y,
                       bushing,
-                      givens.get(Decisions.HEAD_WIDTH),
-                      givens.get(Decisions.NUT_WIDTH)));
+                      inputs.get(Decisions.HEAD_WIDTH),
+                      inputs.get(Decisions.NUT_WIDTH)));
       double own = lineAt(string, x.value()) - lineAt(string, 0);
       double turn =
           Math.toDegrees(
               Math.abs(Math.atan2(touch.y() - nut.y(), touch.x()) - Math.atan2(own, touch.x())));
       Value sideways =
-          ledger.find(
+          registry.find(
               "tuner." + string + ".side-angle",
               "String " + string + " turns aside at the nut",
               ANGLE,
               turn,
               "found between the string's line and its way to the post",
-              strings.basis(string).and(head.basis()).with(x, y, post));
+              strings.provenance(string).and(head.provenance()).with(x, y, post));
       return new Tuner(
           string,
           trebleSide,
@@ -259,25 +267,28 @@ public record TunerLayout(
           least = Math.min(least, neighbour.distanceToSegment(nut, touch));
         }
       }
-      return ledger.find(
+      return registry.find(
           "tuner." + string + ".post-clearance",
           "String " + string + " clears its neighbours' posts by",
           FINE_LENGTH,
           least - post.value() / 2 - gauge / 2,
           "least from the string to a neighbour's post",
-          strings.basis(string).and(head.basis(), Basis.of(xs), Basis.of(ys)).with(post));
+          strings
+              .provenance(string)
+              .and(head.provenance(), Provenance.of(xs), Provenance.of(ys))
+              .with(post));
     }
 
     /** Handbook page 2, "Break angles"; the wrap lies over the face veneer. */
     private Value breakAngle(int string, Value x) {
-      Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
-      Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-      Value action = NutAction.of(givens);
-      Value wrap = givens.get(PartDecisions.wrap(string));
-      Value veneer = givens.get(Decisions.HEAD_VENEER);
+      Value board = inputs.get(Decisions.FRETBOARD_THICKNESS);
+      Value fret = inputs.get(FretboardDecisions.WIRE_HEIGHT);
+      Value action = NutAction.of(inputs);
+      Value wrap = inputs.get(PartDecisions.wrap(string));
+      Value veneer = inputs.get(Decisions.HEAD_VENEER);
       Value degrees = head.lean();
       Value drop = head.fall();
-      return ledger.put(
+      return registry.put(
           "tuner." + string + ".break-angle",
           "String " + string + " breaks over the nut by",
           ANGLE,
@@ -293,7 +304,7 @@ public record TunerLayout(
     }
 
     private Optional<Value> bodyGap(List<Tuner> tuners) {
-      Value body = givens.get(NeckDecisions.TUNER_BODY);
+      Value body = inputs.get(NeckDecisions.TUNER_BODY);
       double least = Double.POSITIVE_INFINITY;
       for (Tuner a : tuners) {
         for (Tuner b : tuners) {
@@ -305,16 +316,16 @@ public record TunerLayout(
       return Double.isInfinite(least)
           ? Optional.empty()
           : Optional.of(
-              ledger.put(
+              registry.put(
                   NeckKeys.TUNER_BODY_GAP,
                   "s − b",
                   in(
                       "s",
-                      Found.of(
+                      SearchedValue.of(
                           NeckKeys.TUNER_NEAREST,
                           least,
                           "least distance of two posts",
-                          Basis.of(
+                          Provenance.of(
                               tuners.stream().flatMap(t -> Stream.of(t.x(), t.y())).toList()))),
                   in("b", body)));
     }

@@ -10,10 +10,10 @@ import roughcut.fretboard.FretPins;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /** The fretboard's locating pins, clear of what is let into the neck below. */
 public final class UnderFretboard {
@@ -24,13 +24,13 @@ public final class UnderFretboard {
 
   /** Pins through the second slot and the last but one. */
   public static List<FretPins> pins(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       RodChannel rod,
       Optional<Stiffeners> stiffeners,
-      Ledger ledger) {
-    Value pin = givens.get(FretboardDecisions.PIN);
+      ValueRegistry registry) {
+    Value pin = inputs.get(FretboardDecisions.PIN);
     List<FretPins> pins = new ArrayList<>();
     int count = frets.frets().size();
     for (boolean headEnd : new boolean[] {true, false}) {
@@ -56,18 +56,18 @@ public final class UnderFretboard {
           .y()
           .ifPresent(
               y ->
-                  ledger.find(
+                  registry.find(
                       headEnd ? "pin.head.y" : "pin.body.y",
                       "Locating pin in slot " + fret + ", from the centre line",
                       LENGTH,
                       y,
                       "found outwards in, clear of every channel by 1",
                       frets
-                          .basis()
+                          .provenance()
                           .and(
-                              taper.basis(),
-                              rod.basis(),
-                              stiffeners.map(Stiffeners::basis).orElse(Basis.NONE))
+                              taper.provenance(),
+                              rod.provenance(),
+                              stiffeners.map(Stiffeners::provenance).orElse(Provenance.NONE))
                           .with(pin)));
     }
     return pins;

@@ -1,15 +1,15 @@
 package roughcut.neck;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The curve that the sanding drum leaves behind the nut, and what the drum asks for (handbook page
@@ -41,27 +41,28 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
         : "one turn at the drum" + under;
   }
 
-  public static Volute of(Givens givens, HeadLine head, FretboardTaper taper, Ledger ledger) {
-    Value radius = givens.get(Decisions.DRUM_RADIUS);
-    Value heelEnd = givens.get(Decisions.HEEL_END);
+  public static Volute of(
+      EffectiveInputs inputs, HeadLine head, FretboardTaper taper, ValueRegistry registry) {
+    Value radius = inputs.get(Decisions.DRUM_RADIUS);
+    Value heelEnd = inputs.get(Decisions.HEEL_END);
     Value atHeel =
-        Worked.of(
+        ComputedValue.of(
             NeckKeys.NECK_WIDTH_AT_HEEL,
             "w_nut + (w_2 − w_nut) · x / x_2",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
             in("x", heelEnd),
             in("x_2", taper.secondAt()));
-    Value wide = givens.get(Decisions.HEAD_WIDTH);
-    Value drum = givens.get(NeckDecisions.DRUM_HEIGHT);
+    Value wide = inputs.get(Decisions.HEAD_WIDTH);
+    Value drum = inputs.get(NeckDecisions.DRUM_HEIGHT);
     return new Volute(
-        ledger.put(
+        registry.put(
             NeckKeys.VOLUTE_TANGENT,
             head.stepped() ? "0 · R" : "R · tan(θ / 2)",
             in("R", radius),
             in("θ", head.angle())),
-        ledger.put(NeckKeys.VOLUTE_APEX, "nut / 2", in("nut", head.nutThickness())),
-        ledger.put(
+        registry.put(NeckKeys.VOLUTE_APEX, "nut / 2", in("nut", head.nutThickness())),
+        registry.put(
             "drum.riser",
             wide.value() < atHeel.value()
                 ? "Riser under the headstock's widest place at the drum"
@@ -71,6 +72,6 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
             in("w_h", wide),
             in("w_heel", atHeel)),
         wide.value() < atHeel.value(),
-        ledger.put(NeckKeys.DRUM_TURNS, "max(1, ceil(w_h / h))", in("w_h", wide), in("h", drum)));
+        registry.put(NeckKeys.DRUM_TURNS, "max(1, ceil(w_h / h))", in("w_h", wide), in("h", drum)));
   }
 }

@@ -1,6 +1,6 @@
 package roughcut.part;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Collections;
 import java.util.EnumSet;
@@ -9,11 +9,11 @@ import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
-import roughcut.measure.Known;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Done;
-import roughcut.record.Givens;
+import roughcut.record.DoneOperation;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -26,7 +26,7 @@ import roughcut.record.Measurables;
  * @param toCome what of its shape isn't there yet
  */
 public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> toCome) {
-  private static final Value NOTHING = Known.of(PartKeys.BODY_NOTHING_LEFT, 0, "finished");
+  private static final Value NOTHING = TableValue.of(PartKeys.BODY_NOTHING_LEFT, 0, "finished");
 
   public BodyState {
     toCome =
@@ -43,25 +43,25 @@ public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> 
    * As it is now, by what was done and what was read: T_now − t on the face that it comes off
    * (handbook page 8). What was done needs no reading any more.
    */
-  public static BodyState now(Givens givens) {
+  public static BodyState now(EffectiveInputs inputs) {
     Set<BodyWork> toCome = EnumSet.noneOf(BodyWork.class);
     for (BodyWork work : BodyWork.values()) {
-      if (!givens.done(work.operation())) {
+      if (!inputs.done(work.operation())) {
         toCome.add(work);
       }
     }
-    Value thickness = givens.get(BodyDecisions.BODY_THICKNESS);
+    Value thickness = inputs.get(BodyDecisions.BODY_THICKNESS);
     Optional<Value> thick =
-        givens
+        inputs
             .read(Measurables.BODY_THICKNESS, thickness)
             .filter(v -> toCome.contains(BodyWork.THICKNESS));
     Optional<Value> outside =
-        givens
+        inputs
             .read(Measurables.BODY_OUTSIDE, NOTHING)
             .filter(v -> toCome.contains(BodyWork.OUTLINE));
     boolean begun =
         toCome.size() < BodyWork.values().length
-            || givens.anyDone(Done.cut(""))
+            || inputs.anyDone(DoneOperation.cut(""))
             || thick.isPresent()
             || outside.isPresent();
     if (!begun) {
@@ -71,11 +71,11 @@ public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> 
         thick
             .<Value>map(
                 t ->
-                    Worked.of(
+                    ComputedValue.of(
                         PartKeys.BODY_STOCK_NOW, "max(0, T − t)", in("T", t), in("t", thickness)))
             .orElse(NOTHING);
     return new BodyState(
-        givens.get(RoutDecisions.STOCK_FROM), stock, outside.orElse(NOTHING), toCome);
+        inputs.get(RoutDecisions.STOCK_FROM), stock, outside.orElse(NOTHING), toCome);
   }
 
   /** Whether nothing is to come off it any more, as far as is known. */

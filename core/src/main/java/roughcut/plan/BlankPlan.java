@@ -11,26 +11,27 @@ import roughcut.blank.FaceCheck;
 import roughcut.blank.GlueUp;
 import roughcut.blank.HeadWings;
 import roughcut.blank.MillingPasses;
-import roughcut.blank.Movement;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.NeckRips;
 import roughcut.blank.PlanerAdvice;
 import roughcut.blank.SeenLines;
 import roughcut.blank.Weights;
+import roughcut.blank.WoodMovement;
 import roughcut.blank.WoodPart;
 import roughcut.blank.WoodParts;
+import roughcut.clearance.BlankClearances;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
-import roughcut.measure.Worked;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.HeadComparison;
@@ -38,10 +39,9 @@ import roughcut.neck.HeadLine;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
 import roughcut.neck.RoutedBlank;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 import roughcut.shop.Shop;
-import roughcut.thin.BlankThinSpots;
 
 /**
  * Blanks and boards: what wood is wanted, how it is sawn, milled and glued, and what it weighs.
@@ -66,11 +66,11 @@ public record BlankPlan(
     List<WoodPart> parts,
     BoardLayout boards,
     Weights weights,
-    Told told) {
+    ChapterResult told) {
 
   static BlankPlan of(
-      Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
-    return new Maker(ground, layout, fretboard, neck, memo).make();
+      PlanInputs inputs, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
+    return new Maker(inputs, layout, fretboard, neck, memo).make();
   }
 
   /** Makes it, part after part. */
@@ -78,61 +78,65 @@ public record BlankPlan(
     private final LayoutPlan layout;
     private final FretboardPlan fretboard;
     private final NeckPlan neck;
-    private final Givens givens;
+    private final EffectiveInputs inputs;
     private final Shop shop;
     private final Memo memo;
-    private final Ledger ledger = new Ledger();
+    private final ValueRegistry registry = new ValueRegistry();
 
-    Maker(Ground ground, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
+    Maker(PlanInputs inputs, LayoutPlan layout, FretboardPlan fretboard, NeckPlan neck, Memo memo) {
       this.memo = memo;
       this.layout = layout;
       this.fretboard = fretboard;
       this.neck = neck;
-      this.givens = ground.givens();
-      this.shop = ground.shop();
+      this.inputs = inputs.inputs();
+      this.shop = inputs.shop();
     }
 
     BlankPlan make() {
       NeckBlank blank = neck.blank();
       BlankTree tree =
           BlankTree.of(
-              givens,
+              inputs,
               shop.woods(),
               neck.head().blankLength(),
               neck.deep(),
               blank.width().value(),
-              ledger);
+              registry);
       ChannelRouting routing =
           ChannelRouting.of(
-              givens,
+              inputs,
               neck.rod(),
               neck.details().stiffeners(),
               RoutedBlank.of(
-                  givens, blank, length(tree, neck.head().blankLength()), neck.density(shop)),
-              ledger);
+                  inputs, blank, length(tree, neck.head().blankLength()), neck.density(shop)),
+              registry);
       Outline outline =
-          NeckStock.outline(givens, tree, layout.taper(), neck.head().face().outline());
-      Basis outlined = layout.taper().basis().and(neck.shape().basis()).with(tree.length());
-      NeckRips rips = NeckRips.of(givens, shop, tree, nested(outline), outlined, ledger);
-      GlueUp glueUp = GlueUp.of(givens, shop.woods(), tree, ledger);
-      ledger.put(
+          NeckStock.outline(inputs, tree, layout.taper(), neck.head().face().outline());
+      Provenance outlined =
+          layout.taper().provenance().and(neck.shape().provenance()).with(tree.length());
+      NeckRips rips = NeckRips.of(inputs, shop, tree, nested(outline), outlined, registry);
+      GlueUp glueUp = GlueUp.of(inputs, shop.woods(), tree, registry);
+      registry.put(
           blank.width().as(new ValueKey("stack.width", blank.width().label(), Quantity.LENGTH)));
       HeadWings wings = wings();
-      Movement.of(givens, shop.woods(), blank, ledger);
-      MillingPasses milling = MillingPasses.of(givens, ledger);
-      FaceCheck faceCheck = FaceCheck.of(givens, ledger);
+      WoodMovement.of(inputs, shop.woods(), blank, registry);
+      MillingPasses milling = MillingPasses.of(inputs, registry);
+      FaceCheck faceCheck = FaceCheck.of(inputs, registry);
       BodyBlank body =
-          memo.same("body blank", BodyBlank.of(givens, shop, layout.outline(), ledger));
+          memo.same("body blank", BodyBlank.of(inputs, shop, layout.outline(), registry));
       List<SeenLines> seen = seen();
-      List<WoodPart> parts = WoodParts.of(givens, tree, rips, wings, layout.taper(), body, outline);
+      List<WoodPart> parts = WoodParts.of(inputs, tree, rips, wings, layout.taper(), body, outline);
       BoardLayout boards = memo.same("boards", boards(parts, rips));
       boards.yield(
           shop.boards(),
-          outlined.and(blank.basis()).with(tree.depth(), body.length(), body.width(), body.back()),
-          ledger);
+          outlined
+              .and(blank.provenance())
+              .with(tree.depth(), body.length(), body.width(), body.back()),
+          registry);
       Weights weights = memo.same("weights", weights(body));
       List<HeadComparison.Way> ways = ways(rips);
-      BlankThinSpots.Left left = BlankThinSpots.of(shop, neck.shape(), neck.reach(), tree, ledger);
+      BlankClearances.Left left =
+          BlankClearances.of(shop, neck.shape(), neck.reach(), tree, registry);
       return new BlankPlan(
           tree,
           routing,
@@ -147,14 +151,14 @@ public record BlankPlan(
           parts,
           boards,
           weights,
-          Told.of(
-              ledger,
+          ChapterResult.of(
+              registry,
               left.spots(),
               List.of(
-                  BlankProblems.of(givens, neck.head().blankLength()),
-                  ChannelProblems.fences(givens, routing),
+                  BlankProblems.of(inputs, neck.head().blankLength()),
+                  ChannelProblems.fences(inputs, routing),
                   BlankReadiness.of(
-                      givens,
+                      inputs,
                       shop,
                       rips,
                       boards,
@@ -162,57 +166,60 @@ public record BlankPlan(
                       blank,
                       new BlankReadiness.Spare(
                           neck.side(), neck.spare(), left.heel(), left.heelX(), left.block())),
-                  PlanerAdvice.of(givens, shop.planer()))));
+                  PlanerAdvice.of(inputs, shop.planer()))));
     }
 
     /** How long the blank is: as it was read, or as its strips are sawn. */
     private Value length(BlankTree tree, Value wanted) {
-      Optional<Value> read = givens.read(Measurables.BLANK_LENGTH, tree.length());
+      Optional<Value> read = inputs.read(Measurables.BLANK_LENGTH, tree.length());
       read.ifPresent(
           now ->
-              ledger.put(
+              registry.put(
                   BlankKeys.BLANK_LENGTH_SPARE,
                   "L_now − L",
-                  Worked.in("L_now", now),
-                  Worked.in("L", wanted)));
+                  ComputedValue.in("L_now", now),
+                  ComputedValue.in("L", wanted)));
       return read.orElse(tree.length());
     }
 
     /** The outline of a neck that is sawn from one piece; strips are ripped side by side. */
     private Optional<Outline> nested(Outline outline) {
       boolean piece =
-          givens.design().neckStack().size() == 1 && givens.design().neckSteps().isEmpty();
+          inputs.design().neckStack().size() == 1 && inputs.design().neckSteps().isEmpty();
       return piece ? Optional.of(outline) : Optional.empty();
     }
 
     private HeadWings wings() {
       HeadLine head = neck.shape().head();
-      Basis shaped =
-          head.basis().and(layout.taper().basis()).with(givens.get(Decisions.HEAD_WIDTH));
+      Provenance shaped =
+          head.provenance().and(layout.taper().provenance()).with(inputs.get(Decisions.HEAD_WIDTH));
       return HeadWings.of(
-          givens,
+          inputs,
           neck.blank(),
           neck.head().face().outline(),
           d -> head.at(d, 0).x(),
           shaped,
-          ledger);
+          registry);
     }
 
     /** A bolted or glued neck's back is seen up to the body; a through-neck's to its end. */
     private List<SeenLines> seen() {
       NeckShape shape = neck.shape();
-      Value veneer = givens.get(Decisions.HEAD_VENEER);
+      Value veneer = inputs.get(Decisions.HEAD_VENEER);
       return SeenLines.of(
           neck.blank(),
           shape::halfWidth,
-          switch (givens.get(BodyDecisions.NECK_JOINT)) {
+          switch (inputs.get(BodyDecisions.NECK_JOINT)) {
             case THROUGH -> shape.heelEnd();
             case BOLT_ON, SET_NECK -> shape.joint();
           },
           neck.head().face().outline(),
           veneer.value() > 0,
-          neck.blank().basis().and(shape.basis()).with(givens.get(Decisions.HEAD_WIDTH), veneer),
-          ledger);
+          neck.blank()
+              .provenance()
+              .and(shape.provenance())
+              .with(inputs.get(Decisions.HEAD_WIDTH), veneer),
+          registry);
     }
 
     private BoardLayout boards(List<WoodPart> parts, NeckRips rips) {
@@ -220,42 +227,46 @@ public record BlankPlan(
           parts,
           shop.boards(),
           shop.woods(),
-          givens.design().placements(),
-          rips.laid(parts, givens.get(BlankDecisions.JOINTING).value()),
-          rips.gone(givens.get(BlankDecisions.JOINTING).value()),
-          givens.get(Decisions.SAW_KERF).value());
+          inputs.design().placements(),
+          rips.laid(parts, inputs.get(BlankDecisions.JOINTING).value()),
+          rips.gone(inputs.get(BlankDecisions.JOINTING).value()),
+          inputs.get(Decisions.SAW_KERF).value());
     }
 
     private Weights weights(BodyBlank body) {
       FretboardRadius radius = fretboard.radius();
-      Basis heavy =
+      Provenance heavy =
           neck.shape()
-              .basis()
-              .and(neck.blank().basis(), layout.taper().basis(), radius.basis(), neck.channelled())
+              .provenance()
+              .and(
+                  neck.blank().provenance(),
+                  layout.taper().provenance(),
+                  radius.provenance(),
+                  neck.channelled())
               .with(
                   radius.crown(),
-                  givens.get(Decisions.HEAD_WIDTH),
-                  givens.get(NeckDecisions.ROD_MASS),
-                  givens.get(NeckDecisions.STIFFENER_MASS));
+                  inputs.get(Decisions.HEAD_WIDTH),
+                  inputs.get(NeckDecisions.ROD_MASS),
+                  inputs.get(NeckDecisions.STIFFENER_MASS));
       return Weights.of(
-          givens,
+          inputs,
           shop,
           neck.blank(),
           neck.shape()::woodArea,
           neck.head().face().outline().area(),
           layout.taper(),
           radius::meanHeight,
-          neck.letIn(givens),
+          neck.letIn(inputs),
           body,
           heavy,
-          ledger);
+          registry);
     }
 
     private List<HeadComparison.Way> ways(NeckRips rips) {
       HeadPlan head = neck.head();
       OnePieceHead onePiece = head.onePiece();
       return HeadComparison.of(
-          givens,
+          inputs,
           shop,
           neck.blank(),
           new HeadComparison.Sizes(
@@ -265,7 +276,7 @@ public record BlankPlan(
               onePiece.depth().value(),
               head.flat().length().value(),
               head.flat().depth().value(),
-              OnePieceHead.grain(HeadLine.angled(givens), rips.mostRunOut(), ledger)
+              OnePieceHead.grain(HeadLine.angled(inputs), rips.mostRunOut(), registry)
                   .map(Value::value)
                   .orElse(Double.POSITIVE_INFINITY),
               neck.shape().heelThickness().value()));

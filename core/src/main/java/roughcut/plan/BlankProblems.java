@@ -9,7 +9,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -17,8 +17,8 @@ import roughcut.record.Measurables;
  * written out.
  */
 final class BlankProblems extends Problems {
-  private BlankProblems(Givens givens) {
-    super(givens, Topic.NECK_BLANK);
+  private BlankProblems(EffectiveInputs inputs) {
+    super(inputs, Topic.NECK_BLANK);
   }
 
   /**
@@ -26,8 +26,8 @@ final class BlankProblems extends Problems {
    *
    * @param wanted length that shaft and head need
    */
-  static List<Finding> of(Givens givens, Value wanted) {
-    BlankProblems stock = new BlankProblems(givens);
+  static List<Finding> of(EffectiveInputs inputs, Value wanted) {
+    BlankProblems stock = new BlankProblems(inputs);
     stock.halved();
     stock.length(wanted);
     return stock.found();
@@ -36,11 +36,11 @@ final class BlankProblems extends Problems {
   /** A glued blank that came out too short, as long as nothing is sawn off it. */
   private void length(Value wanted) {
     double missing =
-        givens
+        inputs
             .read(Measurables.BLANK_LENGTH, wanted)
             .map(now -> wanted.value() - now.value())
             .orElse(0.0);
-    if (missing > Precision.NEAR && !givens.anyDone("head.")) {
+    if (missing > Precision.NEAR && !inputs.anyDone("head.")) {
       stop(
           Measurables.BLANK_LENGTH.id(),
           "the neck blank is " + mm(missing) + " too short for shaft and headstock");
@@ -49,9 +49,9 @@ final class BlankProblems extends Problems {
 
   /** A blank that is sawn in two and is all kerf. */
   private void halved() {
-    boolean halved = !givens.design().neckSteps(BlankStep.Kind.TURNED).isEmpty();
+    boolean halved = !inputs.design().neckSteps(BlankStep.Kind.TURNED).isEmpty();
     double width = 0;
-    for (int i = 1; i <= givens.design().neckStack().size(); i++) {
+    for (int i = 1; i <= inputs.design().neckStack().size(); i++) {
       width += of(PartDecisions.stripThickness(i));
     }
     double lost = of(Decisions.SAW_KERF) + 2 * of(BlankDecisions.SAW_ALLOWANCE);

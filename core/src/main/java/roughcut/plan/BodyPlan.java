@@ -9,6 +9,7 @@ import roughcut.blank.BodyBlank;
 import roughcut.blank.BodyMarks;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.Weights;
+import roughcut.clearance.BodyClearances;
 import roughcut.design.BodyFace;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
@@ -16,19 +17,18 @@ import roughcut.layout.BodyOutline;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Ledger;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodChannel;
 import roughcut.neck.Stiffeners;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Cut;
-import roughcut.rout.Part;
+import roughcut.rout.HardwareSolid;
 import roughcut.rout.PickupSetUp;
 import roughcut.strings.Bridge;
 import roughcut.strings.Heights;
-import roughcut.thin.BodyThinSpots;
 
 /**
  * The body: everything that is cut into it, and where marks in its wood come to lie.
@@ -36,7 +36,8 @@ import roughcut.thin.BodyThinSpots;
  * @param pickups as they are once they are fitted and wired
  * @param marks in the boards' wood, as they lie in the blank
  */
-public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks, Told told) {
+public record BodyPlan(
+    BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks, ChapterResult told) {
 
   /**
    * What the body is made of: nothing else of the chapters before it.
@@ -94,14 +95,14 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
     }
   }
 
-  static BodyPlan of(Ground ground, From from, Memo memo) {
-    Givens givens = ground.givens();
-    Ledger ledger = new Ledger();
+  static BodyPlan of(PlanInputs given, From from, Memo memo) {
+    EffectiveInputs inputs = given.inputs();
+    ValueRegistry registry = new ValueRegistry();
     BodyCuts cuts =
         BodyCuts.of(
             new BodyCuts.From(
-                givens,
-                ground.shop(),
+                inputs,
+                given.shop(),
                 from.frets,
                 from.taper,
                 from.strings,
@@ -112,29 +113,29 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
                 NeckPlan.channels(from.rod, from.stiffeners),
                 NeckPlan.channelled(from.rod, from.stiffeners),
                 from.blank,
-                NeckPlan.density(from.blank, ground.shop()),
+                NeckPlan.density(from.blank, given.shop()),
                 from.body,
                 from.weights,
                 memo),
-            ledger);
-    PickupSetUp pickups = PickupSetUp.of(givens, cuts.pickups(), ledger);
+            registry);
+    PickupSetUp pickups = PickupSetUp.of(inputs, cuts.pickups(), registry);
     List<BodyMarks> marks =
         memo.block(
             "marks",
             uncovered(from, cuts),
             () ->
                 BodyMarks.of(
-                    ground.build().design(), ground.shop(), from.body, from.boards, covers(cuts)));
+                    given.build().design(), given.shop(), from.body, from.boards, covers(cuts)));
     return new BodyPlan(
         cuts,
         pickups,
         marks,
-        Told.of(
-            ledger,
-            BodyThinSpots.of(ground.shop(), givens, cuts, ledger, memo),
+        ChapterResult.of(
+            registry,
+            BodyClearances.of(given.shop(), inputs, cuts, registry, memo),
             List.of(
-                BodyProblems.of(givens, from.outline, cuts),
-                BlankReadiness.ofBody(from.body, from.boards, marks, ground.shop()),
+                BodyProblems.of(inputs, from.outline, cuts),
+                BlankReadiness.ofBody(from.body, from.boards, marks, given.shop()),
                 Readiness.routs(cuts),
                 Readiness.letIn(from.heights, from.neck, from.taper, cuts),
                 pickups.findings())));
@@ -159,7 +160,7 @@ public record BodyPlan(BodyCuts cuts, PickupSetUp pickups, List<BodyMarks> marks
         back.addAll(cut.shapes());
       }
     }
-    cuts.parts().stream().filter(Part::above).forEach(p -> top.add(p.outline()));
+    cuts.parts().stream().filter(HardwareSolid::above).forEach(p -> top.add(p.outline()));
     return new BodyMarks.Covers(top, back);
   }
 }

@@ -7,7 +7,7 @@ import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.layout.BodyOutline;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.rout.BodyCuts;
 
 /**
@@ -15,17 +15,17 @@ import roughcut.rout.BodyCuts;
  * out.
  */
 final class BodyProblems extends Problems {
-  private BodyProblems(Givens givens) {
-    super(givens, Topic.BODY);
+  private BodyProblems(EffectiveInputs inputs) {
+    super(inputs, Topic.BODY);
   }
 
-  static List<Finding> of(Givens givens, BodyOutline outline, BodyCuts cuts) {
-    BodyProblems edge = new BodyProblems(givens);
+  static List<Finding> of(EffectiveInputs inputs, BodyOutline outline, BodyCuts cuts) {
+    BodyProblems edge = new BodyProblems(inputs);
     edge.outline(outline);
     outline.none().ifPresent(edge::widths);
     edge.bound(cuts.binding());
     List<Finding> all = new ArrayList<>(edge.found());
-    cuts.troubles().forEach(t -> all.add(t.finding()));
+    cuts.problems().forEach(t -> all.add(t.finding()));
     return all;
   }
 
@@ -36,7 +36,7 @@ final class BodyProblems extends Problems {
         .ifPresent(
             p ->
                 add(
-                    givens.design().drawn().isPresent()
+                    inputs.design().drawn().isPresent()
                         ? SurfaceDecisions.OUTLINE_TURN.id()
                         : crossed(),
                     "the outline crosses itself "
@@ -46,7 +46,7 @@ final class BodyProblems extends Problems {
                         + " to the "
                         + (p.y() < 0 ? "bass" : "treble")
                         + " side"));
-    givens
+    inputs
         .design()
         .drawn()
         .filter(d -> d.open() > 0)
@@ -59,7 +59,7 @@ final class BodyProblems extends Problems {
                         + " is open: its ends are "
                         + mm(d.open())
                         + " apart, and a straight line closes it"));
-    if (givens.design().drawn().isPresent()) {
+    if (inputs.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {
         add(
@@ -93,7 +93,7 @@ final class BodyProblems extends Problems {
 
   /** The first point of our own curve that was moved, or else its length. */
   private String crossed() {
-    return givens.design().numbers().entrySet().stream()
+    return inputs.design().numbers().entrySet().stream()
         .filter(e -> e.getKey().startsWith("outline.") && e.getValue() != 0)
         .filter(e -> e.getKey().matches("outline\\.(bass|treble)\\..*"))
         .map(java.util.Map.Entry::getKey)

@@ -13,7 +13,7 @@ import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.ChannelRouting;
 import roughcut.neck.MachineStops;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** A fence that was tried and isn't right yet, and a bore that went too far (handbook page 4). */
 final class ChannelProblems {
@@ -22,10 +22,10 @@ final class ChannelProblems {
 
   private ChannelProblems() {}
 
-  static List<Finding> fences(Givens givens, ChannelRouting routing) {
+  static List<Finding> fences(EffectiveInputs inputs, ChannelRouting routing) {
     Findings found = new Findings(Topic.NECK);
     for (MachineStops run : routing.runs()) {
-      if (run.routs().filter(givens::done).isEmpty()) {
+      if (run.routs().filter(inputs::done).isEmpty()) {
         tried(run, found);
       }
     }
@@ -37,9 +37,9 @@ final class ChannelProblems {
    *
    * @param accessBack wood between the two; empty where there is no such bore
    */
-  static List<Finding> access(Givens givens, Optional<Value> accessBack) {
+  static List<Finding> access(EffectiveInputs inputs, Optional<Value> accessBack) {
     Findings found = new Findings(Topic.NECK);
-    if (givens.done(OperationId.ROD_ACCESS) && accessBack.filter(b -> b.value() < 0).isPresent()) {
+    if (inputs.done(OperationId.ROD_ACCESS) && accessBack.filter(b -> b.value() < 0).isPresent()) {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
           "the way to the rod's adjuster went "

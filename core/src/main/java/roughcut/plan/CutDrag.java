@@ -69,9 +69,9 @@ public record CutDrag(Design design, String words) {
     NumberDecision along =
         FittingDecisions.number(fitting, fromSaddle ? "from-saddle" : "from-fretboard");
     NumberDecision aside = FittingDecisions.number(fitting, "aside");
-    double x = along.within(now(plan, along) + (fromSaddle ? -dx : dx));
+    double x = along.clampedInto(now(plan, along) + (fromSaddle ? -dx : dx));
     double y = now(plan, aside) + dy;
-    double snapped = Math.abs(y) < SNAP ? 0 : aside.within(y);
+    double snapped = Math.abs(y) < SNAP ? 0 : aside.clampedInto(y);
     return new CutDrag(
         aside.with(along.with(plan.build().design(), x), snapped),
         text(x, units)
@@ -85,8 +85,8 @@ public record CutDrag(Design design, String words) {
     double x = snapped(plan, fitting, "x", now(plan, along) + dx);
     double y = now(plan, across) + dy;
     y = Math.abs(y) < SNAP ? 0 : snapped(plan, fitting, "y", y);
-    x = along.within(x);
-    y = across.within(y);
+    x = along.clampedInto(x);
+    y = across.clampedInto(y);
     return new CutDrag(
         across.with(along.with(plan.build().design(), x), y),
         text(x, units) + " along, " + text(y, units) + " across");
@@ -140,7 +140,8 @@ public record CutDrag(Design design, String words) {
   private static Design shifted(Plan plan, Design design, Fitting f, double dx, double dy) {
     NumberDecision x = FittingDecisions.number(f, "x");
     NumberDecision y = FittingDecisions.number(f, "y");
-    return y.with(x.with(design, x.within(now(plan, x) + dx)), y.within(now(plan, y) + dy));
+    return y.with(
+        x.with(design, x.clampedInto(now(plan, x) + dx)), y.clampedInto(now(plan, y) + dy));
   }
 
   /** Along the edge, to where it comes nearest. */
@@ -166,8 +167,8 @@ public record CutDrag(Design design, String words) {
     boolean trebleSide = side.equals("treble") || id.endsWith(".mirror");
     NumberDecision along = PartDecisions.bodyPoint(side, number, "along");
     NumberDecision out = PartDecisions.bodyPoint(side, number, "out");
-    double x = along.within(now(plan, along) + dx);
-    double y = out.within(now(plan, out) + (trebleSide ? dy : -dy));
+    double x = along.clampedInto(now(plan, along) + dx);
+    double y = out.clampedInto(now(plan, out) + (trebleSide ? dy : -dy));
     return new CutDrag(
         out.with(along.with(plan.build().design(), x), y),
         "point "
@@ -183,7 +184,7 @@ public record CutDrag(Design design, String words) {
 
   /** The body dragged along the neck. */
   public static CutDrag joint(Plan plan, double dx, Units units) {
-    double x = Decisions.JOINT_X.within(Decisions.JOINT_X.in(plan.build().design()) + dx);
+    double x = Decisions.JOINT_X.clampedInto(Decisions.JOINT_X.in(plan.build().design()) + dx);
     return new CutDrag(
         Decisions.JOINT_X.with(plan.build().design(), x), "body begins at " + text(x, units));
   }

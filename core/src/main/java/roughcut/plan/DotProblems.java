@@ -11,26 +11,27 @@ import roughcut.fretboard.Markers;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Text;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** Dots that stand over the fretboard's edge, or that the slots beside them cut. */
 final class DotProblems {
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final Findings found = new Findings(Topic.FRETBOARD);
 
-  private DotProblems(Givens givens) {
-    this.givens = givens;
+  private DotProblems(EffectiveInputs inputs) {
+    this.inputs = inputs;
   }
 
-  static List<Finding> of(Givens givens, FretLayout frets, FretboardTaper taper, Markers markers) {
-    DotProblems dots = new DotProblems(givens);
+  static List<Finding> of(
+      EffectiveInputs inputs, FretLayout frets, FretboardTaper taper, Markers markers) {
+    DotProblems dots = new DotProblems(inputs);
     dots.edge(taper, markers);
     dots.slots(frets, markers);
     return dots.found.list();
   }
 
   private void edge(FretboardTaper taper, Markers markers) {
-    double half = givens.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
+    double half = inputs.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
     double most = 0;
     List<Integer> over = new ArrayList<>();
     for (Markers.Dot dot : markers.dots()) {
@@ -60,7 +61,7 @@ final class DotProblems {
   }
 
   private void slots(FretLayout frets, Markers markers) {
-    double half = givens.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
+    double half = inputs.get(FretboardDecisions.MARKER_DIAMETER).value() / 2;
     List<Integer> cut = new ArrayList<>();
     double room = Double.POSITIVE_INFINITY;
     for (Markers.Dot dot : markers.dots()) {

@@ -1,17 +1,17 @@
 package roughcut.plan;
 
 import java.util.List;
+import roughcut.clearance.FretboardClearances;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
-import roughcut.record.Givens;
-import roughcut.thin.FretboardThinSpots;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The fretboard.
@@ -24,29 +24,29 @@ public record FretboardPlan(
     Markers markers,
     Value sideDots,
     FretboardWork work,
-    Told told) {
+    ChapterResult told) {
 
-  static FretboardPlan of(Ground ground, LayoutPlan layout, Memo memo) {
-    Givens givens = ground.givens();
+  static FretboardPlan of(PlanInputs given, LayoutPlan layout, Memo memo) {
+    EffectiveInputs inputs = given.inputs();
     FretLayout frets = layout.frets();
     FretboardTaper taper = layout.taper();
-    Ledger ledger = new Ledger();
-    FretboardRadius radius = memo.same("radius", FretboardRadius.of(givens, taper, ledger));
-    Slots slots = memo.same("slots", Slots.of(givens, frets, taper, radius, ledger));
-    Markers markers = Markers.of(givens, frets, taper, radius, ledger);
-    Value sideDots = Markers.sideDots(givens, slots, frets.basis(), ledger);
-    FretboardWork work = FretboardWork.of(givens, frets, taper, layout.strings(), radius, ledger);
+    ValueRegistry registry = new ValueRegistry();
+    FretboardRadius radius = memo.same("radius", FretboardRadius.of(inputs, taper, registry));
+    Slots slots = memo.same("slots", Slots.of(inputs, frets, taper, radius, registry));
+    Markers markers = Markers.of(inputs, frets, taper, radius, registry);
+    Value sideDots = Markers.sideDots(inputs, slots, frets.provenance(), registry);
+    FretboardWork work = FretboardWork.of(inputs, frets, taper, layout.strings(), radius, registry);
     return new FretboardPlan(
         radius,
         slots,
         markers,
         sideDots,
         work,
-        Told.of(
-            ledger,
-            FretboardThinSpots.of(ground.shop(), frets, radius, slots, work.notchLeft(), sideDots),
+        ChapterResult.of(
+            registry,
+            FretboardClearances.of(given.shop(), frets, radius, slots, work.notchLeft(), sideDots),
             List.of(
-                Readiness.fretboard(givens, slots, markers, work),
-                DotProblems.of(givens, frets, taper, markers))));
+                Readiness.fretboard(inputs, slots, markers, work),
+                DotProblems.of(inputs, frets, taper, markers))));
   }
 }

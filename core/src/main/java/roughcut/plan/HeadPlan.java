@@ -1,14 +1,14 @@
 package roughcut.plan;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 import roughcut.neck.FlatHead;
 import roughcut.neck.HeadFace;
 import roughcut.neck.HeadLine;
@@ -18,7 +18,7 @@ import roughcut.neck.OnePieceHead;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.Volute;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The head: its face, what each way of making it would ask of the blank, its tuners.
@@ -38,34 +38,35 @@ record HeadPlan(
     HeadFace face,
     TunerLayout tuners) {
 
-  static HeadPlan of(Givens givens, LayoutPlan layout, NeckShape neck, Ledger ledger) {
+  static HeadPlan of(
+      EffectiveInputs inputs, LayoutPlan layout, NeckShape neck, ValueRegistry registry) {
     HeadLine head = neck.head();
-    HeadLine angled = HeadLine.angled(givens);
+    HeadLine angled = HeadLine.angled(inputs);
     OnePieceHead onePiece =
-        OnePieceHead.of(angled, neck.heelEnd(), givens.get(BlankDecisions.END_TRIM), ledger);
-    FlatHead flat = FlatHead.of(givens, head, neck.heelEnd(), ledger);
-    Volute volute = Volute.of(givens, head, layout.taper(), ledger);
+        OnePieceHead.of(angled, neck.heelEnd(), inputs.get(BlankDecisions.END_TRIM), registry);
+    FlatHead flat = FlatHead.of(inputs, head, neck.heelEnd(), registry);
+    Volute volute = Volute.of(inputs, head, layout.taper(), registry);
     // The scarf's numbers are there for comparing with one piece; a flat head has none of them.
-    Ledger own =
-        switch (givens.get(NeckDecisions.HEAD_MAKING)) {
-          case FLAT -> new Ledger();
-          case SCARF, ONE_PIECE -> ledger;
+    ValueRegistry own =
+        switch (inputs.get(NeckDecisions.HEAD_MAKING)) {
+          case FLAT -> new ValueRegistry();
+          case SCARF, ONE_PIECE -> registry;
         };
     Optional<ScarfJoint> joint =
-        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(givens, angled, own));
-    Value veneer = givens.get(Decisions.HEAD_VENEER);
+        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(inputs, angled, own));
+    Value veneer = inputs.get(Decisions.HEAD_VENEER);
     if (veneer.value() > 0 && !head.flat()) {
-      ledger.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
+      registry.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
     }
-    HeadFace face = HeadFace.of(givens, layout.taper(), head);
+    HeadFace face = HeadFace.of(inputs, layout.taper(), head);
     return new HeadPlan(
-        givens.get(NeckDecisions.HEAD_MAKING),
+        inputs.get(NeckDecisions.HEAD_MAKING),
         onePiece,
         flat,
         volute,
         joint,
         face,
-        TunerLayout.of(givens, head, layout.strings(), face.outline(), ledger));
+        TunerLayout.of(inputs, head, layout.strings(), face.outline(), registry));
   }
 
   /** The scarf joint, where it is made with one. */

@@ -7,12 +7,12 @@ import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
-import roughcut.geometry.Roots;
-import roughcut.layout.Fan;
+import roughcut.geometry.RootSearch;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Decisions on scale, frets, strings and fretboard that exclude each other. Lengths in messages are
@@ -22,13 +22,13 @@ final class LayoutProblems extends Problems {
   /** Frets closer than this can't be seated beside each other, mm. */
   private static final double CLOSEST_FRETS = 3;
 
-  private LayoutProblems(Givens givens) {
-    super(givens, Topic.LAYOUT);
+  private LayoutProblems(EffectiveInputs inputs) {
+    super(inputs, Topic.LAYOUT);
   }
 
   static List<Finding> of(
-      Givens givens, FretLayout frets, FretboardTaper taper, StringSpread strings) {
-    LayoutProblems layout = new LayoutProblems(givens);
+      EffectiveInputs inputs, FretLayout frets, FretboardTaper taper, StringSpread strings) {
+    LayoutProblems layout = new LayoutProblems(inputs);
     layout.frets(frets);
     layout.lastSlot(frets, taper);
     layout.strings(strings);
@@ -70,7 +70,7 @@ final class LayoutProblems extends Problems {
     }
     // Where the second width is given at the end, another end makes another taper.
     String enough =
-        Roots.of(
+        RootSearch.of(
                 p -> Math.max(out(frets, taper, p, -1), out(frets, taper, p, 1)),
                 now,
                 Decisions.FRETBOARD_PAST_LAST.most(),
@@ -93,7 +93,7 @@ final class LayoutProblems extends Problems {
   private double out(FretLayout frets, FretboardTaper taper, double pastLast, int side) {
     FretLayout.Fret last = frets.last();
     return taper.beyond(
-        givens.get(Decisions.FRETBOARD_WIDTH_AT),
+        inputs.get(Decisions.FRETBOARD_WIDTH_AT),
         last.x() + pastLast,
         last,
         of(FretboardDecisions.WIRE_TANG_WIDTH) / 2,
@@ -127,11 +127,11 @@ final class LayoutProblems extends Problems {
   /** A reading from nut to octave that can't be of this neck; it doesn't count then. */
   private void octave(FretLayout frets) {
     double octave = of(StringDecisions.NUT_TO_OCTAVE);
-    if (octave > 0 && !Fan.ofThisNeck(2 * octave, Fan.drawn(givens))) {
+    if (octave > 0 && !MultiscaleLayout.ofThisNeck(2 * octave, MultiscaleLayout.drawn(inputs))) {
       add(
           StringDecisions.NUT_TO_OCTAVE,
           "can't be of this neck, whose octave fret is drawn at "
-              + mm(Fan.drawn(givens) / 2)
+              + mm(MultiscaleLayout.drawn(inputs) / 2)
               + "; it doesn't count");
     }
   }

@@ -7,14 +7,15 @@ import java.util.Optional;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.Weights;
+import roughcut.clearance.NeckClearances;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.fretboard.FretPins;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
 import roughcut.neck.AccessBore;
 import roughcut.neck.BlankReach;
@@ -33,11 +34,10 @@ import roughcut.neck.Stiffeners;
 import roughcut.neck.ThroughCore;
 import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.Shop;
 import roughcut.strings.Heights;
 import roughcut.strings.NutWork;
-import roughcut.thin.NeckThinSpots;
 
 /**
  * The neck: its stack, its shape, its head, what is cut into it and how it is carved.
@@ -66,30 +66,34 @@ public record NeckPlan(
     Value spare,
     BlankReach reach,
     boolean rearranged,
-    Told told) {
+    ChapterResult told) {
 
   static NeckPlan of(
-      Ground before, LayoutPlan layout, FretboardPlan fretboard, StringPlan strings, Memo memo) {
-    Ledger ledger = new Ledger();
+      PlanInputs before,
+      LayoutPlan layout,
+      FretboardPlan fretboard,
+      StringPlan strings,
+      Memo memo) {
+    ValueRegistry registry = new ValueRegistry();
     Optional<ThroughCore> core =
         ThroughCore.of(
-            before.givens(), layout.outline(), layout.taper(), strings.heights(), ledger);
-    Map<String, Value> following = core.map(c -> c.standsIn(before.givens())).orElse(Map.of());
-    Ground ground = before.with(following);
-    Givens givens = ground.givens();
+            before.inputs(), layout.outline(), layout.taper(), strings.heights(), registry);
+    Map<String, Value> following = core.map(c -> c.standsIn(before.inputs())).orElse(Map.of());
+    PlanInputs given = before.with(following);
+    EffectiveInputs inputs = given.inputs();
     FretLayout frets = layout.frets();
-    NeckBlank blank = memo.same("neck blank", NeckBlank.of(givens, layout.taper(), ledger));
+    NeckBlank blank = memo.same("neck blank", NeckBlank.of(inputs, layout.taper(), registry));
     NeckShape shape =
         memo.same(
             "neck shape",
-            NeckShape.of(givens, frets, layout.taper(), blank, strings.heights().seat(), core));
-    HeadPlan head = HeadPlan.of(givens, layout, shape, ledger);
-    RodChannel rod = memo.same("rod", RodChannel.of(givens, shape, ledger), RodChannel::alike);
+            NeckShape.of(inputs, frets, layout.taper(), blank, strings.heights().seat(), core));
+    HeadPlan head = HeadPlan.of(inputs, layout, shape, registry);
+    RodChannel rod = memo.same("rod", RodChannel.of(inputs, shape, registry), RodChannel::alike);
     NeckDetails details =
-        details(givens, fretboard, strings, blank, shape, head, rod, frets, ledger, memo);
-    NeckThinSpots.Left left =
-        NeckThinSpots.of(
-            ground.shop(), frets, blank, shape, head.stock(shape.shaft()), rod, details, ledger);
+        details(inputs, fretboard, strings, blank, shape, head, rod, frets, registry, memo);
+    NeckClearances.Left left =
+        NeckClearances.of(
+            given.shop(), frets, blank, shape, head.stock(shape.shaft()), rod, details, registry);
     return new NeckPlan(
         following,
         core,
@@ -99,30 +103,30 @@ public record NeckPlan(
         rod,
         details,
         NutWork.of(
-            givens,
+            inputs,
             frets,
             layout.strings(),
             fretboard.radius(),
             head.tuners().tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
-            ledger),
-        UnderFretboard.pins(givens, frets, layout.taper(), rod, details.stiffeners(), ledger),
+            registry),
+        UnderFretboard.pins(inputs, frets, layout.taper(), rod, details.stiffeners(), registry),
         left.side(),
         left.shaft(),
-        reach(givens, shape, head, core),
-        givens.design().rearranged(),
-        Told.of(
-            ledger,
+        reach(inputs, shape, head, core),
+        inputs.design().rearranged(),
+        ChapterResult.of(
+            registry,
             left.spots(),
             List.of(
-                NeckProblems.of(givens, frets, shape, details),
-                ScarfProblems.of(givens, head.scarf(), head.tuners()),
+                NeckProblems.of(inputs, frets, shape, details),
+                ScarfProblems.of(inputs, head.scarf(), head.tuners()),
                 ChannelProblems.access(
-                    givens,
-                    Optional.ofNullable(ledger.values().get(NeckKeys.ACCESS_BACK_LEAST.id()))))));
+                    inputs,
+                    Optional.ofNullable(registry.values().get(NeckKeys.ACCESS_BACK_LEAST.id()))))));
   }
 
   private static NeckDetails details(
-      Givens givens,
+      EffectiveInputs inputs,
       FretboardPlan fretboard,
       StringPlan strings,
       NeckBlank blank,
@@ -130,53 +134,54 @@ public record NeckPlan(
       HeadPlan head,
       RodChannel rod,
       FretLayout frets,
-      Ledger ledger,
+      ValueRegistry registry,
       Memo memo) {
     Optional<Stiffeners> stiffeners =
-        Optional.ofNullable(Stiffeners.of(givens, shape, rod, ledger))
+        Optional.ofNullable(Stiffeners.of(inputs, shape, rod, registry))
             .map(s -> memo.same("stiffeners", s, Stiffeners::alike));
     Optional<ScarfJoint> scarf = head.scarf();
     // A head in one piece is weakest where its short grain begins, at the break.
     Optional<Splines> splines =
         scarf.isPresent() || head.shortGrain()
-            ? Splines.of(givens, scarf, shape, rod, ledger)
+            ? Splines.of(inputs, scarf, shape, rod, registry)
             : Optional.empty();
     return new NeckDetails(
         head.flat(),
-        StepDown.of(givens, shape.head()),
+        StepDown.of(inputs, shape.head()),
         head.volute(),
-        scarf.map(s -> ScarfMarks.of(givens, s, head.face(), shape, blank, ledger)),
+        scarf.map(s -> ScarfMarks.of(inputs, s, head.face(), shape, blank, registry)),
         splines,
         stiffeners,
         switch (rod.reach()) {
-          case HEAD_BORE -> AccessBore.of(givens, shape.head(), shape, rod, ledger);
+          case HEAD_BORE -> AccessBore.of(inputs, shape.head(), shape, rod, registry);
           case HEAD_POCKET, HEEL, FRETBOARD_END -> Optional.empty();
         },
-        keyWay(givens, fretboard.slots(), strings.heights(), shape, head, rod, ledger),
+        keyWay(inputs, fretboard.slots(), strings.heights(), shape, head, rod, registry),
         head.tuners(),
         Carving.of(
-            givens,
+            inputs,
             frets,
             shape,
             head.stock(shape.shaft()),
             fretboard.radius().edgeAtEnd(),
-            ledger));
+            registry));
   }
 
   private static Optional<RodAccess> keyWay(
-      Givens givens,
+      EffectiveInputs inputs,
       Slots slots,
       Heights heights,
       NeckShape shape,
       HeadPlan head,
       RodChannel rod,
-      Ledger ledger) {
+      ValueRegistry registry) {
     return switch (rod.reach()) {
       case HEAD_BORE -> Optional.empty();
       case HEAD_POCKET ->
-          Optional.of(RodAccess.headPocket(givens, shape, head.face(), head.tuners(), ledger));
-      case HEEL -> Optional.of(RodAccess.heelBore(givens, shape, rod, heights, ledger));
-      case FRETBOARD_END -> Optional.of(RodAccess.fretboardEnd(givens, shape, rod, slots, ledger));
+          Optional.of(RodAccess.headPocket(inputs, shape, head.face(), head.tuners(), registry));
+      case HEEL -> Optional.of(RodAccess.heelBore(inputs, shape, rod, heights, registry));
+      case FRETBOARD_END ->
+          Optional.of(RodAccess.fretboardEnd(inputs, shape, rod, slots, registry));
     };
   }
 
@@ -198,14 +203,14 @@ public record NeckPlan(
   }
 
   private static BlankReach reach(
-      Givens givens, NeckShape shape, HeadPlan head, Optional<ThroughCore> core) {
+      EffectiveInputs inputs, NeckShape shape, HeadPlan head, Optional<ThroughCore> core) {
     Value shaft = shape.shaft();
     // A through-neck's shaft is sawn out of the core's depth; any other is as deep as was planed.
     Value base =
         core.isEmpty()
             ? head.stock(shaft)
             : deep(head, core).filter(d -> d.value() > shaft.value()).orElse(shaft);
-    return BlankReach.of(givens, base, shape.heelEnd(), core);
+    return BlankReach.of(inputs, base, shape.heelEnd(), core);
   }
 
   /** What is cut into the neck for bars, rod first. */
@@ -216,12 +221,12 @@ public record NeckPlan(
   }
 
   /** What shapes those channels. */
-  Basis channelled() {
+  Provenance channelled() {
     return channelled(rod, details.stiffeners());
   }
 
-  static Basis channelled(RodChannel rod, Optional<Stiffeners> stiffeners) {
-    return rod.basis().and(stiffeners.map(Stiffeners::basis).orElse(Basis.NONE));
+  static Provenance channelled(RodChannel rod, Optional<Stiffeners> stiffeners) {
+    return rod.provenance().and(stiffeners.map(Stiffeners::provenance).orElse(Provenance.NONE));
   }
 
   /** Density of its heaviest wood, kg/m³. */
@@ -237,21 +242,21 @@ public record NeckPlan(
   }
 
   /** Rod and bars with what they weigh. */
-  List<Weights.LetIn> letIn(Givens givens) {
+  List<Weights.LetIn> letIn(EffectiveInputs inputs) {
     List<Weights.LetIn> bars = new ArrayList<>();
-    bars.add(bar(givens, rod.channel(), NeckDecisions.ROD_MASS));
+    bars.add(bar(inputs, rod.channel(), NeckDecisions.ROD_MASS));
     details
         .stiffeners()
         .ifPresent(
             s -> {
-              bars.add(bar(givens, s.bass(), NeckDecisions.STIFFENER_MASS));
-              bars.add(bar(givens, s.treble(), NeckDecisions.STIFFENER_MASS));
+              bars.add(bar(inputs, s.bass(), NeckDecisions.STIFFENER_MASS));
+              bars.add(bar(inputs, s.treble(), NeckDecisions.STIFFENER_MASS));
             });
     return bars;
   }
 
-  private static Weights.LetIn bar(Givens givens, Channel channel, NumberDecision mass) {
+  private static Weights.LetIn bar(EffectiveInputs inputs, Channel channel, NumberDecision mass) {
     return new Weights.LetIn(
-        channel.volume(), givens.get(mass).value(), (channel.from() + channel.to()) / 2);
+        channel.volume(), inputs.get(mass).value(), (channel.from() + channel.to()) / 2);
   }
 }

@@ -16,7 +16,7 @@ import roughcut.neck.HeadLine;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * Decisions on neck, head and channels that exclude each other. Lengths in messages are
@@ -26,12 +26,13 @@ final class NeckProblems extends Problems {
   /** With less fall between bore and face it comes out nowhere near the nut, degrees. */
   private static final double LEAST_FALL = 2;
 
-  private NeckProblems(Givens givens) {
-    super(givens, Topic.NECK);
+  private NeckProblems(EffectiveInputs inputs) {
+    super(inputs, Topic.NECK);
   }
 
-  static List<Finding> of(Givens givens, FretLayout frets, NeckShape neck, NeckDetails details) {
-    NeckProblems carved = new NeckProblems(givens);
+  static List<Finding> of(
+      EffectiveInputs inputs, FretLayout frets, NeckShape neck, NeckDetails details) {
+    NeckProblems carved = new NeckProblems(inputs);
     carved.thickness(frets);
     carved.head();
     carved.heel();
@@ -75,7 +76,7 @@ final class NeckProblems extends Problems {
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
     boolean across =
-        switch (givens.get(Decisions.SCARF_SCHOOL)) {
+        switch (inputs.get(Decisions.SCARF_SCHOOL)) {
           case SEAM_ACROSS_HEAD -> true;
           case SEAM_UNDER_FRETBOARD -> false;
         };
@@ -83,7 +84,7 @@ final class NeckProblems extends Problems {
       add(
           Decisions.HEAD_LENGTH,
           "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
-    } else if (bevel - HeadLine.of(givens).nutThickness().value() > of(Decisions.JOINT_X)) {
+    } else if (bevel - HeadLine.of(inputs).nutThickness().value() > of(Decisions.JOINT_X)) {
       add(Decisions.HEAD_ANGLE, "so flat that the scarf would reach into the body");
     }
   }
@@ -133,7 +134,7 @@ final class NeckProblems extends Problems {
     }
     double screws = of(FretboardDecisions.NUT_SCREWS);
     boolean locking =
-        switch (givens.get(FretboardDecisions.NUT_KIND)) {
+        switch (inputs.get(FretboardDecisions.NUT_KIND)) {
           case LOCKING -> true;
           case END, SLOT, SHELF, ZERO_FRET -> false;
         };
@@ -169,15 +170,15 @@ final class NeckProblems extends Problems {
         .flatMap(RodAccess::trouble)
         .ifPresent(words -> add(NeckDecisions.ROD_REACH, words));
     boolean bored =
-        switch (givens.get(NeckDecisions.ROD_REACH)) {
+        switch (inputs.get(NeckDecisions.ROD_REACH)) {
           case HEAD_BORE -> true;
           case HEAD_POCKET, HEEL, FRETBOARD_END -> false;
         };
     if (!bored) {
       return;
     }
-    HeadLine head = HeadLine.of(givens);
-    if (!AccessBore.meets(head, givens)) {
+    HeadLine head = HeadLine.of(inputs);
+    if (!AccessBore.meets(head, inputs)) {
       double tilt = leastTilt(head);
       add(
           NeckDecisions.ACCESS_TILT,

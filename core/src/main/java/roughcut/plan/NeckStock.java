@@ -10,7 +10,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretboardTaper;
 import roughcut.neck.HeadLine;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * What a neck from one piece takes of a board, seen from above: head, shaft and room for the saw.
@@ -26,11 +26,12 @@ final class NeckStock {
    *
    * @param headFace the head, the break at x = 0 and the tip to the right
    */
-  static Outline outline(Givens givens, BlankTree tree, FretboardTaper taper, Outline headFace) {
-    double trim = givens.get(BlankDecisions.END_TRIM).value();
+  static Outline outline(
+      EffectiveInputs inputs, BlankTree tree, FretboardTaper taper, Outline headFace) {
+    double trim = inputs.get(BlankDecisions.END_TRIM).value();
     double length = tree.length().value();
-    double heelEnd = givens.get(Decisions.HEEL_END).value();
-    double breakAt = length - trim - heelEnd - HeadLine.of(givens).nutThickness().value();
+    double heelEnd = inputs.get(Decisions.HEEL_END).value();
+    double breakAt = length - trim - heelEnd - HeadLine.of(inputs).nutThickness().value();
     Bounds head = headFace.bounds();
     double wide = Math.max(head.high(), taper.halfWidth(heelEnd)) + SAWN_OUTSIDE;
     List<Point> upper = new ArrayList<>();

@@ -16,6 +16,8 @@ import roughcut.blank.NeckRips;
 import roughcut.blank.SeenLines;
 import roughcut.blank.Weights;
 import roughcut.blank.WoodPart;
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
@@ -41,22 +43,20 @@ import roughcut.neck.OnePieceHead;
 import roughcut.neck.RodChannel;
 import roughcut.neck.ScarfJoint;
 import roughcut.record.Build;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Log;
 import roughcut.rout.BodyCuts;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 import roughcut.shop.StringSpec;
 import roughcut.strings.NutWork;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /**
  * Everything that follows from a build and a shop: a pure function of the two, whole and immutable,
  * whatever was planned before it. For the plan as drawn, ask for {@code Plan.of(build.asDesigned(),
  * shop)}.
  *
- * @param told what all chapters tell together
+ * @param result what all chapters hold together
  * @param drawn the numbers before anything was measured
  */
 public record Plan(
@@ -68,26 +68,26 @@ public record Plan(
     NeckPlan neckPlan,
     BlankPlan blanks,
     BodyPlan bodyPlan,
-    Told told,
-    Drawn drawn) {
+    ChapterResult result,
+    AsDesignedPlan drawn) {
 
   public static Plan of(Build build, Shop shop) {
-    return new Chapters(build, shop).plan();
+    return new LazyPlan(build, shop).plan();
   }
 
   /** Every number by its id, in the order of working. */
   public Map<String, Value> values() {
-    return told.values();
+    return result.values();
   }
 
   /** The worst first. */
-  public List<ThinSpot> thinSpots() {
-    return told.thinSpots();
+  public List<Clearance> clearances() {
+    return result.clearances();
   }
 
   /** What can't be, isn't ready or wants a look, apart from thin wood. */
   public List<Finding> findings() {
-    return told.findings();
+    return result.findings();
   }
 
   /** What the instrument is called. */
@@ -97,12 +97,12 @@ public record Plan(
 
   /** The neck's strips from the bass side, as they really are. */
   public List<Strip> neckStrips() {
-    return new Givens(build).neckStrips();
+    return new EffectiveInputs(build).neckStrips();
   }
 
   /** The strips of a laminated body back, as they really are. */
   public List<Strip> bodyStrips() {
-    return new Givens(build).bodyStrips();
+    return new EffectiveInputs(build).bodyStrips();
   }
 
   /** What is fitted under that name. */
@@ -246,10 +246,10 @@ public record Plan(
   }
 
   /** How a chapter stands: what is found in it and what wood is left there, in one word or two. */
-  public Standing standing(Chapter chapter) {
-    return Standing.of(
+  public ChapterStatus standing(Chapter chapter) {
+    return ChapterStatus.of(
         findings().stream().filter(f -> f.topic().chapter() == chapter).toList(),
-        thinSpots().stream().filter(s -> s.kind().owner() == chapter).toList());
+        clearances().stream().filter(s -> s.kind().owner() == chapter).toList());
   }
 
   /**
@@ -263,7 +263,7 @@ public record Plan(
     if (decision == Decisions.HEEL_THICKNESS) {
       return neck().heelThickness().value();
     }
-    return new Givens(build).get(decision).value();
+    return new EffectiveInputs(build).get(decision).value();
   }
 
   /** A choice as it counts. */
@@ -272,8 +272,8 @@ public record Plan(
   }
 
   /** The state of so much left somewhere, by the shop's own limit: of others than the thinnest. */
-  public ThinSpot.State state(ThinKind kind, Value left) {
-    return ThinSpot.stateOf(shop.limit(kind.id(), kind.limit()), left.value());
+  public Clearance.State state(ClearanceKind kind, Value left) {
+    return Clearance.stateOf(shop.limit(kind.id(), kind.limit()), left.value());
   }
 
   /** How the head is made, in words for a subtitle. */
@@ -292,7 +292,7 @@ public record Plan(
 
   /** Whether a number comes from the wood: read, or moved by what was read. */
   public boolean fromWood(Value value) {
-    return drawn.moved(value);
+    return drawn.differingNumbers(value);
   }
 
   /** The plan before anything was measured; empty where nothing was. */

@@ -24,7 +24,7 @@ public final class PlanEngine {
       return plan;
     }
     Memo fresh = changed(next, in).map(memo::next).orElseGet(Memo::new);
-    Plan made = new Chapters(next, in, fresh).plan();
+    Plan made = new LazyPlan(next, in, fresh).plan();
     memo = fresh;
     build = next;
     shop = in;

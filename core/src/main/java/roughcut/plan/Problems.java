@@ -7,20 +7,20 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.Text;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** Decisions of one topic that exclude each other, gathered while they are looked for. */
 abstract class Problems {
-  final Givens givens;
+  final EffectiveInputs inputs;
   private final Findings found;
 
-  Problems(Givens givens, Topic topic) {
-    this.givens = givens;
+  Problems(EffectiveInputs inputs, Topic topic) {
+    this.inputs = inputs;
     this.found = new Findings(topic);
   }
 
   final double of(NumberDecision decision) {
-    return givens.get(decision).value();
+    return inputs.get(decision).value();
   }
 
   final void add(Decision decision, String message) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import roughcut.clearance.ClearanceKind;
 import roughcut.design.BodyFace;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -22,14 +23,13 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.neck.NeckShape;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Pocket;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
 import roughcut.strings.Heights;
-import roughcut.thin.ThinKind;
 
 /**
  * What keeps the maker from beginning, apart from the blanks: bores without a possible depth, a
@@ -76,7 +76,7 @@ final class Readiness {
         .filter(c -> c.from().opens(BodyFace.TOP))
         .flatMap(c -> c.steps().stream())
         .flatMap(s -> s.shapes().stream())
-        .anyMatch(s -> s.holds(there));
+        .anyMatch(s -> s.contains(there));
   }
 
   /** How deep the fretboard's underside lies below the body's top at x, mm. */
@@ -89,11 +89,11 @@ final class Readiness {
   static List<Finding> limits(Shop shop) {
     Findings found = new Findings(Topic.LAYOUT);
     for (String kind : shop.limits().keySet()) {
-      if (ThinKind.find(kind).isEmpty()) {
+      if (ClearanceKind.find(kind).isEmpty()) {
         String group = kind.contains(".") ? kind.substring(0, kind.indexOf('.') + 1) : kind;
         String alike =
-            Arrays.stream(ThinKind.values())
-                .map(ThinKind::id)
+            Arrays.stream(ClearanceKind.values())
+                .map(ClearanceKind::id)
                 .filter(id -> id.startsWith(group))
                 .distinct()
                 .collect(Collectors.joining(", "));
@@ -130,9 +130,10 @@ final class Readiness {
   }
 
   /** Dots that need the same change are told together. */
-  static List<Finding> fretboard(Givens givens, Slots slots, Markers markers, FretboardWork work) {
+  static List<Finding> fretboard(
+      EffectiveInputs inputs, Slots slots, Markers markers, FretboardWork work) {
     Findings found = new Findings(Topic.FRETBOARD);
-    slots(givens, slots, found);
+    slots(inputs, slots, found);
     List<Markers.Dot> never = markers.dots().stream().filter(d -> !d.possible()).toList();
     if (!never.isEmpty()) {
       double lack =
@@ -160,14 +161,14 @@ final class Readiness {
   }
 
   /** Slots that no longer hold the tang when all is sanded off that is to be. */
-  private static void slots(Givens givens, Slots slots, Findings found) {
-    double tang = givens.get(FretboardDecisions.WIRE_TANG).value();
+  private static void slots(EffectiveInputs inputs, Slots slots, Findings found) {
+    double tang = inputs.get(FretboardDecisions.WIRE_TANG).value();
     double least =
         slots.slots().stream().mapToDouble(s -> s.done().value()).min().orElse(Double.MAX_VALUE);
-    if (least < tang - Precision.NEAR && !givens.done(OperationId.FRETS_PRESS)) {
-      double clearance = givens.get(FretboardDecisions.CLEARANCE).value();
+    if (least < tang - Precision.NEAR && !inputs.done(OperationId.FRETS_PRESS)) {
+      double clearance = inputs.get(FretboardDecisions.CLEARANCE).value();
       found.stop(
-          givens.get(FretboardDecisions.SANDED).measured()
+          inputs.get(FretboardDecisions.SANDED).measured()
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
           (least > 0

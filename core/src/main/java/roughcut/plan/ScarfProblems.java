@@ -13,22 +13,22 @@ import roughcut.finding.Topic;
 import roughcut.measure.Text;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** What a scarf joint meets: its planing, the tuners' bores, and the eye (handbook page 4). */
 final class ScarfProblems {
   /** A thin edge so near beside a bore chips, mm. */
   private static final double CHIPS = 3;
 
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final Findings found = new Findings(Topic.NECK);
 
-  private ScarfProblems(Givens givens) {
-    this.givens = givens;
+  private ScarfProblems(EffectiveInputs inputs) {
+    this.inputs = inputs;
   }
 
-  static List<Finding> of(Givens givens, Optional<ScarfJoint> scarf, TunerLayout tuners) {
-    ScarfProblems problems = new ScarfProblems(givens);
+  static List<Finding> of(EffectiveInputs inputs, Optional<ScarfJoint> scarf, TunerLayout tuners) {
+    ScarfProblems problems = new ScarfProblems(inputs);
     scarf.ifPresent(
         joint -> {
           problems.planing();
@@ -42,8 +42,8 @@ final class ScarfProblems {
 
   /** Both bevels are planed together after the saw: what that takes is missed from the joint. */
   private void planing() {
-    if (givens.get(Decisions.SCARF_PLANING).value() == 0
-        && !givens.done(OperationId.HEAD_SCARF_SAW)) {
+    if (inputs.get(Decisions.SCARF_PLANING).value() == 0
+        && !inputs.done(OperationId.HEAD_SCARF_SAW)) {
       found.look(
           Decisions.SCARF_PLANING.id(),
           "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"
@@ -52,7 +52,7 @@ final class ScarfProblems {
   }
 
   private void shown(ScarfJoint joint) {
-    if (givens.get(Decisions.HEAD_VENEER).value() == 0) {
+    if (inputs.get(Decisions.HEAD_VENEER).value() == 0) {
       found.look(
           Decisions.HEAD_VENEER.id(),
           "the scarf joint shows across the headstock's face, "
@@ -67,8 +67,8 @@ final class ScarfProblems {
    */
   private void bored(ScarfJoint joint, TunerLayout tuners) {
     double line = joint.seamTop().value();
-    double back = givens.get(Decisions.HEAD_THICKNESS).value() * joint.wedge().value();
-    double half = givens.get(NeckDecisions.TUNER_BUSHING).value() / 2;
+    double back = inputs.get(Decisions.HEAD_THICKNESS).value() * joint.wedge().value();
+    double half = inputs.get(NeckDecisions.TUNER_BUSHING).value() / 2;
     List<Integer> through = new ArrayList<>();
     List<Integer> edge = new ArrayList<>();
     for (TunerLayout.Tuner tuner : tuners.tuners()) {

@@ -3,9 +3,9 @@ package roughcut.plan;
 import java.util.List;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Ledger;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.Bridge;
 import roughcut.strings.Compensation;
 import roughcut.strings.Heights;
@@ -19,34 +19,34 @@ public record StringPlan(
     Bridge bridge,
     Heights heights,
     SetUp setUp,
-    Told told) {
+    ChapterResult told) {
 
-  static StringPlan of(Ground ground, LayoutPlan layout, FretboardPlan fretboard, Memo memo) {
-    Givens givens = ground.givens();
+  static StringPlan of(PlanInputs given, LayoutPlan layout, FretboardPlan fretboard, Memo memo) {
+    EffectiveInputs inputs = given.inputs();
     FretLayout frets = layout.frets();
     StringSpread strings = layout.strings();
-    Ledger ledger = new Ledger();
-    StringPull pull = StringPull.of(givens, strings, ledger);
-    Compensation compensation = Compensation.of(givens, strings, pull, ledger);
+    ValueRegistry registry = new ValueRegistry();
+    StringPull pull = StringPull.of(inputs, strings, registry);
+    Compensation compensation = Compensation.of(inputs, strings, pull, registry);
     Bridge bridge =
         memo.same(
-            "bridge", Bridge.of(givens, frets, layout.taper(), strings, compensation, ledger));
+            "bridge", Bridge.of(inputs, frets, layout.taper(), strings, compensation, registry));
     Heights heights =
         memo.same(
             "heights",
-            Heights.of(givens, frets, strings, fretboard.radius(), bridge.kind(), ledger));
-    SetUp setUp = SetUp.of(givens, bridge, ledger);
+            Heights.of(inputs, frets, strings, fretboard.radius(), bridge.kind(), registry));
+    SetUp setUp = SetUp.of(inputs, bridge, registry);
     return new StringPlan(
         pull,
         compensation,
         bridge,
         heights,
         setUp,
-        Told.of(
-            ledger,
+        ChapterResult.of(
+            registry,
             List.of(),
             List.of(
-                StringProblems.of(givens, bridge),
+                StringProblems.of(inputs, bridge),
                 Readiness.strings(heights, bridge),
                 setUp.findings())));
   }

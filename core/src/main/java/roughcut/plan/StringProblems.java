@@ -4,19 +4,19 @@ import java.util.List;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.strings.Bridge;
 
 /**
  * A bridge that can't hold what the strings need. Lengths in messages are millimetres, written out.
  */
 final class StringProblems extends Problems {
-  private StringProblems(Givens givens) {
-    super(givens, Topic.STRINGS);
+  private StringProblems(EffectiveInputs inputs) {
+    super(inputs, Topic.STRINGS);
   }
 
-  static List<Finding> of(Givens givens, Bridge bridge) {
-    StringProblems bridged = new StringProblems(givens);
+  static List<Finding> of(EffectiveInputs inputs, Bridge bridge) {
+    StringProblems bridged = new StringProblems(inputs);
     bridged.bridge(bridge);
     return bridged.found();
   }

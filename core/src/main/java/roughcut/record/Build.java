@@ -34,7 +34,7 @@ public record Build(String name, Design design, Log log, Brief brief) {
 
   /** The readings that stand, by the id of the decision whose place they take. */
   public Map<String, Reading> measured() {
-    return log.standing();
+    return log.current();
   }
 
   /** What was done to each fret. */

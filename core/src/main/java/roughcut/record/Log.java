@@ -26,10 +26,10 @@ import roughcut.design.OperationId;
  */
 public record Log(
     List<Reading> readings,
-    List<Done> done,
+    List<DoneOperation> done,
     FretRecords frets,
     List<Note> notes,
-    List<Redecided> decided) {
+    List<ChangedDecision> decided) {
   public static final Log NONE = new Log(List.of(), List.of(), FretRecords.NONE);
 
   /** Changes of one decision within this time are one: a number that was dragged or stepped. */
@@ -43,7 +43,7 @@ public record Log(
   }
 
   /** A log without notes. */
-  public Log(List<Reading> readings, List<Done> done, FretRecords frets) {
+  public Log(List<Reading> readings, List<DoneOperation> done, FretRecords frets) {
     this(readings, done, frets, List.of(), List.of());
   }
 
@@ -51,7 +51,7 @@ public record Log(
     return new Log(next, done, frets, notes, decided);
   }
 
-  private Log withDone(List<Done> next) {
+  private Log withDone(List<DoneOperation> next) {
     return new Log(readings, next, frets, notes, decided);
   }
 
@@ -60,7 +60,7 @@ public record Log(
   }
 
   /** Whether anything was read or done: from then on decisions are written down. */
-  public boolean begun() {
+  public boolean hasStarted() {
     return !done.isEmpty() || !readings.isEmpty();
   }
 
@@ -68,16 +68,16 @@ public record Log(
    * With something decided otherwise. Changed again soon after it is one change; changed back it is
    * none.
    */
-  public Log with(Redecided change) {
-    List<Redecided> next = new ArrayList<>(decided);
-    Redecided whole = change;
-    Redecided last = next.isEmpty() ? null : next.get(next.size() - 1);
+  public Log with(ChangedDecision change) {
+    List<ChangedDecision> next = new ArrayList<>(decided);
+    ChangedDecision whole = change;
+    ChangedDecision last = next.isEmpty() ? null : next.get(next.size() - 1);
     if (last != null
         && !change.of().isEmpty()
         && last.of().equals(change.of())
         && Duration.between(last.at(), change.at()).abs().compareTo(ONE_CHANGE) <= 0) {
       next.remove(next.size() - 1);
-      whole = new Redecided(change.at(), change.of(), last.was(), change.is());
+      whole = new ChangedDecision(change.at(), change.of(), last.was(), change.is());
     }
     if (change.of().isEmpty() || !whole.was().equals(whole.is())) {
       next.add(whole);
@@ -103,7 +103,7 @@ public record Log(
    * The readings that stand, by what they are of: the one of each entered last that counts. A clock
    * that was wrong then, or is now, puts none before another.
    */
-  public Map<String, Reading> standing() {
+  public Map<String, Reading> current() {
     Map<String, Reading> standing = new TreeMap<>();
     readings.stream().filter(Reading::counts).forEach(r -> standing.put(r.of(), r));
     return Collections.unmodifiableMap(standing);
@@ -116,7 +116,7 @@ public record Log(
    * @param now the time that is now
    */
   public Optional<LocalDateTime> ahead(LocalDateTime now) {
-    return Stream.concat(readings.stream().map(Reading::at), done.stream().map(Done::at))
+    return Stream.concat(readings.stream().map(Reading::at), done.stream().map(DoneOperation::at))
         .max(Comparator.naturalOrder())
         .filter(last -> last.isAfter(now.plusMinutes(1)));
   }
@@ -135,7 +135,7 @@ public record Log(
 
   /** With no reading counting: as it was drawn. What was done stays done. */
   public Log unread() {
-    return standing().isEmpty() ? this : readings(r -> true, Reading::withdrawn);
+    return current().isEmpty() ? this : readings(r -> true, Reading::withdrawn);
   }
 
   /** Without the readings of something that isn't there any more. */
@@ -165,20 +165,20 @@ public record Log(
   public Optional<LocalDateTime> when(String operation) {
     return done.stream()
         .filter(d -> d.operation().equals(operation))
-        .map(Done::at)
+        .map(DoneOperation::at)
         .max(Comparator.naturalOrder());
   }
 
   /** How an operation was done last; empty when it wasn't. */
-  public Optional<Done> done(String operation) {
+  public Optional<DoneOperation> done(String operation) {
     return done.stream()
         .filter(d -> d.operation().equals(operation))
-        .max(Comparator.comparing(Done::at));
+        .max(Comparator.comparing(DoneOperation::at));
   }
 
   /** With an operation done; one that is done already is told otherwise, in its place. */
-  public Log with(Done operation) {
-    List<Done> next = new ArrayList<>(done);
+  public Log with(DoneOperation operation) {
+    List<DoneOperation> next = new ArrayList<>(done);
     for (int i = 0; i < next.size(); i++) {
       if (next.get(i).operation().equals(operation.operation())) {
         next.set(i, operation);
@@ -190,17 +190,17 @@ public record Log(
   }
 
   /** With an operation not done after all. */
-  public Log without(Done operation) {
-    List<Done> next = new ArrayList<>(done);
+  public Log without(DoneOperation operation) {
+    List<DoneOperation> next = new ArrayList<>(done);
     next.removeIf(d -> d.operation().equals(operation.operation()));
     return withDone(next);
   }
 
   /** With an operation done, or taken back when it was done already. */
   public Log turned(String operation, LocalDateTime at) {
-    List<Done> next = new ArrayList<>(done);
+    List<DoneOperation> next = new ArrayList<>(done);
     if (!next.removeIf(d -> d.operation().equals(operation))) {
-      next.add(Done.of(operation, at));
+      next.add(DoneOperation.of(operation, at));
     }
     return withDone(next);
   }

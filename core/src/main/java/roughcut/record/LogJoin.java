@@ -31,7 +31,7 @@ final class LogJoin {
         done(base, mine, theirs),
         mine.frets().equals(base.frets()) ? theirs.frets() : frets(mine.frets(), theirs.frets()),
         listed(base, mine, theirs, Log::notes, Note::at),
-        listed(base, mine, theirs, Log::decided, Redecided::at));
+        listed(base, mine, theirs, Log::decided, ChangedDecision::at));
   }
 
   /** One reading, whether it counts or not. */
@@ -78,17 +78,17 @@ final class LogJoin {
     return all.stream().distinct().toList();
   }
 
-  private static Map<String, Done> byOperation(Log log) {
-    Map<String, Done> all = new LinkedHashMap<>();
+  private static Map<String, DoneOperation> byOperation(Log log) {
+    Map<String, DoneOperation> all = new LinkedHashMap<>();
     log.done().forEach(d -> all.put(d.operation(), d));
     return all;
   }
 
-  private static List<Done> done(Log base, Log mine, Log theirs) {
-    Map<String, Done> joined =
+  private static List<DoneOperation> done(Log base, Log mine, Log theirs) {
+    Map<String, DoneOperation> joined =
         joined(byOperation(base), byOperation(mine), byOperation(theirs), (m, t) -> m);
-    List<Done> all = new ArrayList<>(joined.values());
-    all.sort(Comparator.comparing(Done::at));
+    List<DoneOperation> all = new ArrayList<>(joined.values());
+    all.sort(Comparator.comparing(DoneOperation::at));
     return all;
   }
 

@@ -1,6 +1,6 @@
 package roughcut.rout;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -25,15 +25,15 @@ import roughcut.geometry.Prism;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
 import roughcut.part.BodyState;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.FittingKind;
 import roughcut.shop.Shop;
 import roughcut.strings.Bridge;
@@ -54,8 +54,8 @@ import roughcut.strings.Heights;
  * @param routs how each step of each rout is made, in the order of work
  * @param indexHoles on which templates and body are pinned
  * @param binding how far in from the edge binding is let in; 0 without any, mm
- * @param seated how the neck's own places lie on the body
- * @param troubles what can't be, and where
+ * @param neckSeating how the neck's own places lie on the body
+ * @param problems what can't be, and where
  * @param levelTops names of controls over which all of the top is left
  * @param bases what shapes cuts and parts, by their names
  */
@@ -63,21 +63,21 @@ public record BodyCuts(
     BodySurface surface,
     BodyState state,
     List<Cut> cuts,
-    List<Part> parts,
-    List<Cover> covers,
+    List<HardwareSolid> parts,
+    List<CavityCover> covers,
     Optional<Pocket> pocket,
     Optional<Bolts> bolts,
     List<Pickup> pickups,
-    Reach reach,
-    Mass mass,
+    FretAccess fretAccess,
+    BodyMass mass,
     boolean reliefMet,
     List<RoutPlan> routs,
     List<IndexHole> indexHoles,
     double binding,
-    Seated seated,
-    List<Trouble> troubles,
+    NeckSeating neckSeating,
+    List<CutProblem> problems,
     Set<String> levelTops,
-    Map<String, Basis> bases) {
+    Map<String, Provenance> bases) {
   private static final double BOARD = 6;
 
   public BodyCuts {
@@ -87,12 +87,12 @@ public record BodyCuts(
     pickups = List.copyOf(pickups);
     routs = List.copyOf(routs);
     indexHoles = List.copyOf(indexHoles);
-    troubles = List.copyOf(troubles);
+    problems = List.copyOf(problems);
   }
 
   /** What the cuts are worked out from. */
   public record From(
-      Givens givens,
+      EffectiveInputs inputs,
       Shop shop,
       FretLayout frets,
       FretboardTaper taper,
@@ -102,139 +102,142 @@ public record BodyCuts(
       Slots slots,
       Bridge bridge,
       List<Channel> channels,
-      Basis channelled,
+      Provenance channelled,
       NeckBlank blank,
       double heelDensity,
       BodyBlank body,
       Weights weights,
       Memo memo) {}
 
-  public static BodyCuts of(From f, Ledger ledger) {
+  public static BodyCuts of(From f, ValueRegistry registry) {
     BodySurface surface =
         f.memo.block(
             "body surface",
             List.of(f.frets, f.body.outline()),
-            () -> BodySurface.of(f.givens, f.frets, f.body.outline()));
-    Cutting slab = new Cutting(new Slab(f.givens, ledger, surface, f.shop, f.memo));
-    ledger.put(RoutKeys.BODY_PLANED_TO, "t", in("t", slab.thickness()));
-    if (!slab.state.isFinished() && slab.state.stock().value() > 0) {
-      ledger.put(slab.state.stock());
+            () -> BodySurface.of(f.inputs, f.frets, f.body.outline()));
+    CutBuilder builder = new CutBuilder(new BodyStock(f.inputs, registry, surface, f.shop, f.memo));
+    registry.put(RoutKeys.BODY_PLANED_TO, "t", in("t", builder.thickness()));
+    if (!builder.state.isFinished() && builder.state.stock().value() > 0) {
+      registry.put(builder.state.stock());
     }
-    ledger.put(
+    registry.put(
         RoutKeys.BODY_THICKNESS_FINISHED,
         "t + 2 · f",
-        in("t", slab.thickness()),
-        in("f", f.givens.get(RoutDecisions.FILM)));
-    NeckJoint fixing = f.givens.get(BodyDecisions.NECK_JOINT);
+        in("t", builder.thickness()),
+        in("f", f.inputs.get(RoutDecisions.FILM)));
+    NeckJoint fixing = f.inputs.get(BodyDecisions.NECK_JOINT);
     Optional<Pocket> pocket =
         switch (fixing) {
-          case BOLT_ON, SET_NECK -> Optional.of(pocket(f, slab));
+          case BOLT_ON, SET_NECK -> Optional.of(pocket(f, builder));
           case THROUGH -> Optional.empty();
         };
     Optional<Bolts> bolts =
         switch (fixing) {
-          case BOLT_ON -> pocket.map(p -> bolts(f, slab, p));
+          case BOLT_ON -> pocket.map(p -> bolts(f, builder, p));
           case SET_NECK, THROUGH -> Optional.empty();
         };
     Value boardEnd = f.taper.end();
-    slab.making(
+    builder.making(
         "fretboard",
         List.of(f.taper),
-        () -> f.taper.basis().with(boardEnd, f.neck.joint()),
-        () -> fretboard(slab, f.taper));
-    Seated seated =
+        () -> f.taper.provenance().with(boardEnd, f.neck.joint()),
+        () -> fretboard(builder, f.taper));
+    NeckSeating seating =
         f.memo.block(
             "seated",
             List.of(f.heights, f.neck, f.frets),
-            () -> Seated.of(f.givens, f.heights, f.neck.joint().value(), f.frets.scale().value()));
-    slab.making(
+            () ->
+                NeckSeating.of(
+                    f.inputs, f.heights, f.neck.joint().value(), f.frets.scale().value()));
+    builder.making(
         "bridge",
-        List.of(f.bridge, f.heights, seated),
+        List.of(f.bridge, f.heights, seating),
         () ->
             f.bridge
-                .basis()
-                .and(f.heights.basis(), seated.basis())
-                .with(f.givens.get(StringDecisions.BRIDGE_ANCHOR)),
-        () -> new BridgeRouts(slab, f.bridge, seated).all());
+                .provenance()
+                .and(f.heights.provenance(), seating.provenance())
+                .with(f.inputs.get(StringDecisions.BRIDGE_ANCHOR)),
+        () -> new BridgeRouts(builder, f.bridge, seating).all());
     FittingCuts fittings =
-        new FittingCuts(slab, new Pickup.Under(f.frets, f.strings, f.heights, seated, boardEnd));
+        new FittingCuts(
+            builder, new Pickup.Under(f.frets, f.strings, f.heights, seating, boardEnd));
     fittings.all();
-    List<Cover> covers = fittings.covers();
-    Mass.Uncut before =
+    List<CavityCover> covers = fittings.covers();
+    BodyMass.Uncut before =
         f.memo.block(
             "uncut",
-            List.of(f.body, surface, slab.state),
-            slab::now,
+            List.of(f.body, surface, builder.state),
+            builder::now,
             () -> {
-              slab.cuts();
-              return Mass.uncut(slab.done(), f.body, f.shop);
+              builder.cuts();
+              return BodyMass.uncut(builder.done(), f.body, f.shop);
             });
-    double target = f.givens.get(RoutDecisions.MASS_TARGET).value();
+    double target = f.inputs.get(RoutDecisions.MASS_TARGET).value();
     double now = f.weights.body().value() - before.grams();
-    Relief relief =
-        slab.making(
+    ReliefBores relief =
+        builder.making(
             "relief",
             List.of(f.weights, before),
-            slab::everything,
+            builder::everything,
             () ->
-                Relief.of(
-                    slab,
+                ReliefBores.of(
+                    builder,
                     target > 0 ? now - target : 0,
-                    Basis.of(f.weights.body()),
+                    Provenance.of(f.weights.body()),
                     before.density()));
-    check(slab);
-    unknownKinds(slab);
-    CutSlab all = slab.done();
-    Stops.tell(all);
+    check(builder);
+    unknownKinds(builder);
+    CutBody all = builder.done();
+    DrillStops.tell(all);
     return new BodyCuts(
         surface,
-        slab.state,
+        builder.state,
         all.cuts,
         all.parts,
         covers,
         pocket,
         bolts,
         fittings.pickups(),
-        Reach.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, ledger),
-        Mass.of(all, f.body, f.weights, before, f.frets.scale().value(), ledger),
+        FretAccess.of(f.neck.joint(), f.body.outline(), f.frets, f.taper, registry),
+        BodyMass.of(all, f.body, f.weights, before, f.frets.scale().value(), registry),
         relief.met(),
         RoutPlan.all(all, f.shop, before.density(), pocket.map(Pocket::tilt)),
         IndexHole.all(all),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
-        seated,
+        seating,
         all.troubles,
-        Set.copyOf(slab.levelTops),
+        Set.copyOf(builder.levelTops),
         all.bases);
   }
 
-  private static Pocket pocket(From f, Cutting slab) {
-    return slab.making(
+  private static Pocket pocket(From f, CutBuilder builder) {
+    return builder.making(
         "pocket",
         List.of(f.neck, f.heights, f.taper),
-        () -> f.neck.basis().and(f.heights.basis(), f.taper.basis()),
-        () -> Pocket.of(slab, f.neck, f.heights));
+        () -> f.neck.provenance().and(f.heights.provenance(), f.taper.provenance()),
+        () -> Pocket.of(builder, f.neck, f.heights));
   }
 
-  private static Bolts bolts(From f, Cutting slab, Pocket pocket) {
+  private static Bolts bolts(From f, CutBuilder builder, Pocket pocket) {
     List<Object> from = new ArrayList<>(List.of(f.neck, f.heights, f.slots, f.blank, pocket));
     from.addAll(f.channels);
-    return slab.making(
+    return builder.making(
         "bolts",
         from,
         () ->
             f.neck
-                .basis()
+                .provenance()
                 .and(
-                    f.heights.basis(),
+                    f.heights.provenance(),
                     f.channelled,
-                    slab.basis(pocket.cut()),
-                    slab.surface.heights()),
-        () -> Bolts.of(slab, pocket, f.neck, f.heights, f.slots, f.heelDensity, f.channels));
+                    builder.provenance(pocket.cut()),
+                    builder.surface.heights()),
+        () -> Bolts.of(builder, pocket, f.neck, f.heights, f.slots, f.heelDensity, f.channels));
   }
 
   /** The fretboard where it lies over the body, so that rings and plates keep off it. */
-  private static void fretboard(Cutting slab, FretboardTaper taper) {
-    double from = slab.surface.from();
+  private static void fretboard(CutBuilder builder, FretboardTaper taper) {
+    double from = builder.surface.from();
     double to = taper.end().value();
     if (to <= from + 1) {
       return;
@@ -246,8 +249,8 @@ public record BodyCuts(
             new Point(to, taper.halfWidth(to)),
             new Point(from, taper.halfWidth(from)));
     if (taper.halfWidth(to) > 1 && taper.halfWidth(from) > 1) {
-      slab.add(
-          new Part(
+      builder.add(
+          new HardwareSolid(
               "fretboard",
               "fretboard",
               "fretboard",
@@ -258,11 +261,11 @@ public record BodyCuts(
   }
 
   /** Kinds that aren't in the book count with the sizes of the usual one, and that is said. */
-  private static void unknownKinds(Cutting slab) {
-    for (Fitting fitting : slab.givens.design().fittings()) {
+  private static void unknownKinds(CutBuilder builder) {
+    for (Fitting fitting : builder.inputs.design().fittings()) {
       FittingKind counted = fitting.listed();
       if (!counted.id().equals(fitting.kind())) {
-        slab.trouble(
+        builder.addProblem(
             fitting.id("kind"),
             fitting.words()
                 + ": “"
@@ -270,26 +273,27 @@ public record BodyCuts(
                 + "” is no kind in this program's list; it counts as “"
                 + counted.name()
                 + "” until another is chosen",
-            new Point(slab.surface.from(), 0));
+            new Point(builder.surface.from(), 0));
       }
     }
   }
 
   /** Routs deeper than the body is thick, or outside its outline. */
-  private static void check(Cutting slab) {
-    for (Cut cut : slab.cuts()) {
+  private static void check(CutBuilder builder) {
+    for (Cut cut : builder.cuts()) {
       Point at = cut.shapes().get(0).centre();
       boolean through = cut.kind().ends() == CutKind.Ends.THROUGH;
       if (!through
           && !cut.steps().isEmpty()
-          && cut.depth() >= slab.thickness().value() + slab.surface.riseAt(at.x())) {
+          && cut.depth() >= builder.thickness().value() + builder.surface.riseAt(at.x())) {
         String own = "rout." + cut.name() + ".depth";
-        slab.trouble(
+        builder.addProblem(
             cut.kind() == CutKind.POCKET ? Topic.BODY : Topic.ROUTS,
             cut.kind() == CutKind.POCKET
                 ? BodyDecisions.BODY_THICKNESS.id()
-                : slab.givens
-                            .wanted(FittingDecisions.depth(slab.givens.design(), cut.name()))
+                : builder
+                            .inputs
+                            .decided(FittingDecisions.depth(builder.inputs.design(), cut.name()))
                             .value()
                         > 0
                     ? own
@@ -297,27 +301,28 @@ public record BodyCuts(
             "the "
                 + cut.words()
                 + " is deeper than the body is thick; under "
-                + Text.mm(slab.thickness().value(), 1),
+                + Text.mm(builder.thickness().value(), 1),
             at);
       }
       boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;
       if (!open
           && cut.shapes().stream()
-              .noneMatch(o -> o.corners().stream().anyMatch(slab.surface.edge().shape()::holds))) {
-        slab.trouble(
+              .noneMatch(
+                  o -> o.corners().stream().anyMatch(builder.surface.edge().shape()::contains))) {
+        builder.addProblem(
             cut.changedBy().get(0), "the " + cut.words() + " lies outside the body's outline", at);
       }
     }
   }
 
   /** What shapes a cut. */
-  public Basis basis(Cut cut) {
-    return bases.getOrDefault(cut.name(), Basis.NONE);
+  public Provenance provenance(Cut cut) {
+    return bases.getOrDefault(cut.name(), Provenance.NONE);
   }
 
   /** What shapes a piece of hardware and places it. */
-  public Basis basis(Part part) {
-    return bases.getOrDefault(CutSlab.PART + part.id(), Basis.NONE);
+  public Provenance provenance(HardwareSolid part) {
+    return bases.getOrDefault(CutBody.PART + part.id(), Provenance.NONE);
   }
 
   /** The cut of that name. */

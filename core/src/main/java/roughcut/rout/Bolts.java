@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -20,10 +20,10 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
 import roughcut.strings.HeelSeat;
@@ -62,37 +62,37 @@ public record Bolts(
   }
 
   static Bolts of(
-      Cutting slab,
+      CutBuilder builder,
       Pocket pocket,
       NeckShape neck,
       Heights heights,
       Slots slots,
       double heelDensity,
       List<Channel> channels) {
-    Value diameter = slab.givens.get(RoutDecisions.BOLT_DIAMETER);
-    BoltKind kind = slab.givens.get(RoutDecisions.BOLT_KIND);
+    Value diameter = builder.inputs.get(RoutDecisions.BOLT_DIAMETER);
+    BoltKind kind = builder.inputs.get(RoutDecisions.BOLT_KIND);
     Value bite =
         switch (kind) {
-          case INSERTS -> slab.givens.get(RoutDecisions.INSERT_LENGTH);
-          case SCREWS_PLATE, SCREWS_FERRULES -> slab.givens.get(RoutDecisions.BOLT_BITE);
+          case INSERTS -> builder.inputs.get(RoutDecisions.INSERT_LENGTH);
+          case SCREWS_PLATE, SCREWS_FERRULES -> builder.inputs.get(RoutDecisions.BOLT_BITE);
         };
-    List<Point> places = places(slab, neck);
+    List<Point> places = places(builder, neck);
     Value bore =
-        slab.ledger.put(
+        builder.registry.put(
             RoutKeys.BOLT_BODY_BORE,
             "d + c",
             in("d", diameter),
-            in("c", slab.givens.get(RoutDecisions.BOLT_CLEARANCE)));
-    bores(slab, pocket, places, bore.value());
+            in("c", builder.inputs.get(RoutDecisions.BOLT_CLEARANCE)));
+    bores(builder, pocket, places, bore.value());
     HeelSeat heel = heights.seat().orElseThrow();
-    each(slab, pocket, heel, places, bite);
-    Point first = thinnest(slab, pocket, places, 0);
-    Point end = thinnest(slab, pocket, places, Math.max(0, places.size() - 2));
+    each(builder, pocket, heel, places, bite);
+    Point first = thinnest(builder, pocket, places, 0);
+    Point end = thinnest(builder, pocket, places, Math.max(0, places.size() - 2));
     return new Bolts(
         kind,
         places,
         length(
-            slab,
+            builder,
             "bolt.length",
             "First bolts, length under their heads",
             pocket,
@@ -100,16 +100,16 @@ public record Bolts(
             first,
             bite),
         length(
-            slab,
+            builder,
             "bolt.last.length",
             "Last bolts, length under their heads",
             pocket,
             heel,
             end,
             bite),
-        tip(slab, heel, places, slots, bite),
-        pilot(slab, kind, diameter, heelDensity),
-        slab.ledger.put(
+        tip(builder, heel, places, slots, bite),
+        pilot(builder, kind, diameter, heelDensity),
+        builder.registry.put(
             "bolt.pilot-stop",
             switch (kind) {
               case INSERTS -> "Bore for the insert, deep";
@@ -119,17 +119,17 @@ public record Bolts(
             "b + 1",
             in("b", bite)),
         bore,
-        edge(slab, neck, places),
-        seat(slab, pocket, places),
-        channel(slab, pocket, heights, neck, places, bite, channels));
+        edge(builder, neck, places),
+        seat(builder, pocket, places),
+        channel(builder, pocket, heights, neck, places, bite, channels));
   }
 
-  private static List<Point> places(Cutting slab, NeckShape neck) {
-    int count = (int) slab.givens.get(RoutDecisions.BOLT_COUNT).value();
-    double x = neck.joint().value() + slab.givens.get(RoutDecisions.BOLT_FIRST).value();
-    double along = slab.givens.get(RoutDecisions.BOLT_ALONG).value();
-    double front = slab.givens.get(RoutDecisions.BOLT_ACROSS).value();
-    double end = slab.givens.get(RoutDecisions.BOLT_ACROSS_END).value();
+  private static List<Point> places(CutBuilder builder, NeckShape neck) {
+    int count = (int) builder.inputs.get(RoutDecisions.BOLT_COUNT).value();
+    double x = neck.joint().value() + builder.inputs.get(RoutDecisions.BOLT_FIRST).value();
+    double along = builder.inputs.get(RoutDecisions.BOLT_ALONG).value();
+    double front = builder.inputs.get(RoutDecisions.BOLT_ACROSS).value();
+    double end = builder.inputs.get(RoutDecisions.BOLT_ACROSS_END).value();
     int pairs = count / 2;
     List<Point> places = new ArrayList<>();
     for (int i = 0; i < pairs; i++) {
@@ -144,49 +144,50 @@ public record Bolts(
   }
 
   /** Of a pair the one with less body over it: a bolt of its length stands too far in nowhere. */
-  private static Point thinnest(Cutting slab, Pocket pocket, List<Point> places, int from) {
+  private static Point thinnest(CutBuilder builder, Pocket pocket, List<Point> places, int from) {
     boolean single = from == places.size() - 1 || places.size() % 2 == 1 && from > 0;
     Point one = places.get(single ? places.size() - 1 : from);
     Point other = places.get(single ? places.size() - 1 : from + 1);
-    double a = backAt(slab, one) - pocket.depthAt(one.x());
-    double b = backAt(slab, other) - pocket.depthAt(other.x());
+    double a = backAt(builder, one) - pocket.depthAt(one.x());
+    double b = backAt(builder, other) - pocket.depthAt(other.x());
     return b < a ? other : one;
   }
 
   /** What a counterbore leaves of the pocket's floor under the bolts' heads. */
-  private static Optional<Value> seat(Cutting slab, Pocket pocket, List<Point> places) {
-    Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
+  private static Optional<Value> seat(CutBuilder builder, Pocket pocket, List<Point> places) {
+    Value sunk = builder.inputs.get(RoutDecisions.BOLT_COUNTERBORE);
     if (sunk.value() <= 0) {
       return Optional.empty();
     }
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
-      least = Math.min(least, backAt(slab, p) - pocket.depthAt(p.x()));
+      least = Math.min(least, backAt(builder, p) - pocket.depthAt(p.x()));
     }
     Value floor =
-        Found.of(
+        SearchedValue.of(
             "bolt.floor",
             "Least wood between pocket and back at a bolt",
             least,
             LENGTH,
             "found over the bolts",
-            slab.basis(pocket.cut()).and(slab.surface.heights()));
-    return Optional.of(slab.ledger.put(RoutKeys.BOLT_SEAT, "f − k", in("f", floor), in("k", sunk)));
+            builder.provenance(pocket.cut()).and(builder.surface.heights()));
+    return Optional.of(
+        builder.registry.put(RoutKeys.BOLT_SEAT, "f − k", in("f", floor), in("k", sunk)));
   }
 
-  private static void bores(Cutting slab, Pocket pocket, List<Point> places, double bore) {
-    double sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE).value();
-    double head = slab.givens.get(RoutDecisions.BOLT_HEAD).value();
+  private static void bores(CutBuilder builder, Pocket pocket, List<Point> places, double bore) {
+    double sunk = builder.inputs.get(RoutDecisions.BOLT_COUNTERBORE).value();
+    double head = builder.inputs.get(RoutDecisions.BOLT_HEAD).value();
     for (int i = 0; i < places.size(); i++) {
       Point p = places.get(i);
-      double t = backAt(slab, p);
+      double t = backAt(builder, p);
       double top = Math.min(t - 0.5, pocket.depthAt(p.x()));
       List<Cylinder> bores = new ArrayList<>();
       bores.add(upright(p, t, top, bore / 2));
       if (sunk > 0) {
         bores.add(upright(p, t, Math.max(top, t - sunk), head / 2));
       }
-      slab.add(
+      builder.add(
           new Cut(
               "bolt-" + (i + 1),
               "neck bolt " + (i + 1),
@@ -209,20 +210,20 @@ public record Bolts(
   }
 
   /** z of the finished back under a bolt: a carved heel leaves less there than the body has. */
-  private static double backAt(Cutting slab, Point p) {
-    return slab.surface.at(BodyFace.BACK, p.x(), p.y());
+  private static double backAt(CutBuilder builder, Point p) {
+    return builder.surface.at(BodyFace.BACK, p.x(), p.y());
   }
 
   /** Where carving leaves bolts of different lengths, each has its own number. */
   private static void each(
-      Cutting slab, Pocket pocket, HeelSeat heel, List<Point> places, Value bite) {
-    if (places.stream().allMatch(p -> backAt(slab, p) > slab.thickness().value() - 0.01)) {
+      CutBuilder builder, Pocket pocket, HeelSeat heel, List<Point> places, Value bite) {
+    if (places.stream().allMatch(p -> backAt(builder, p) > builder.thickness().value() - 0.01)) {
       return;
     }
     for (int i = 0; i < places.size(); i++) {
       String id = "bolt." + (i + 1) + ".length";
       length(
-          slab,
+          builder,
           id,
           "Bolt " + (i + 1) + ", length under their heads",
           pocket,
@@ -233,61 +234,67 @@ public record Bolts(
   }
 
   private static Value length(
-      Cutting slab, String id, String label, Pocket pocket, HeelSeat heel, Point at, Value bite) {
-    Value plate = slab.givens.get(RoutDecisions.BOLT_PLATE);
-    Value sunk = slab.givens.get(RoutDecisions.BOLT_COUNTERBORE);
+      CutBuilder builder,
+      String id,
+      String label,
+      Pocket pocket,
+      HeelSeat heel,
+      Point at,
+      Value bite) {
+    Value plate = builder.inputs.get(RoutDecisions.BOLT_PLATE);
+    Value sunk = builder.inputs.get(RoutDecisions.BOLT_COUNTERBORE);
     Value there =
-        Found.of(
+        SearchedValue.of(
             id + ".pocket",
             "Pocket's depth there",
             pocket.depthAt(at.x()),
             FINE_LENGTH,
             "found in the pocket",
-            slab.basis(pocket.cut()));
-    double back = backAt(slab, at);
-    boolean flat = back > slab.thickness().value() - 0.01;
+            builder.provenance(pocket.cut()));
+    double back = backAt(builder, at);
+    boolean flat = back > builder.thickness().value() - 0.01;
     Value below =
         flat
-            ? slab.thickness()
-            : Found.of(
+            ? builder.thickness()
+            : SearchedValue.of(
                 id + ".back",
                 "Finished back there, below the top",
                 back,
                 LENGTH,
                 "found on the finished back",
-                slab.surface.heights());
-    Worked.Input[] inputs = {
+                builder.surface.heights());
+    ComputedValue.Input[] inputs = {
       in("p", plate),
-      in("f", slab.givens.get(RoutDecisions.FILM)),
+      in("f", builder.inputs.get(RoutDecisions.FILM)),
       in("t", below),
       in("d", there),
       in("k", sunk),
       in("b", bite)
     };
     if (!heel.packed()) {
-      return slab.ledger.put(id, label, LENGTH, "p + f + (t − d) − k + b", inputs);
+      return builder.registry.put(id, label, LENGTH, "p + f + (t − d) − k + b", inputs);
     }
     Value wedge =
-        Found.of(
+        SearchedValue.of(
             id + ".wedge",
             "Wedge and film there",
             heel.packing(at.x()),
             FINE_LENGTH,
             "found along the heel",
-            heel.basis());
+            heel.provenance());
     inputs = Arrays.copyOf(inputs, inputs.length + 1);
     inputs[inputs.length - 1] = in("w", wedge);
-    return slab.ledger.put(id, label, LENGTH, "p + f + (t − d) − k + w + b", inputs);
+    return builder.registry.put(id, label, LENGTH, "p + f + (t − d) − k + w + b", inputs);
   }
 
   private static Value tip(
-      Cutting slab, HeelSeat seat, List<Point> places, Slots slots, Value bite) {
+      CutBuilder builder, HeelSeat seat, List<Point> places, Slots slots, Value bite) {
     Value heel = heel(seat, places);
-    return switch (slab.givens.get(RoutDecisions.BOLT_REACH)) {
+    return switch (builder.inputs.get(RoutDecisions.BOLT_REACH)) {
       case GLUE_LINE ->
-          slab.ledger.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
+          builder.registry.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
       case INTO_FRETBOARD ->
-          slab.ledger.put(
+          builder.registry.put(
               RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt's tip below the deepest slot"),
               "h + u − b",
               in("h", heel),
@@ -301,55 +308,55 @@ public record Bolts(
     if (!seat.planed()) {
       return seat.heel();
     }
-    return Found.of(
+    return SearchedValue.of(
         "bolt.heel",
         "Least heel over a bolt, as it is planed",
         places.stream().mapToDouble(p -> seat.wood(p.x())).min().orElse(seat.heel().value()),
         FINE_LENGTH,
         "least over the bolts, found along the planed heel",
-        seat.basis());
+        seat.provenance());
   }
 
-  private static Value pilot(Cutting slab, BoltKind kind, Value diameter, double density) {
+  private static Value pilot(CutBuilder builder, BoltKind kind, Value diameter, double density) {
     return switch (kind) {
       case INSERTS ->
-          slab.ledger.put(
-              RoutKeys.BOLT_PILOT, "b", in("b", slab.givens.get(RoutDecisions.INSERT_BORE)));
-      case SCREWS_PLATE, SCREWS_FERRULES -> screwPilot(slab, diameter, density);
+          builder.registry.put(
+              RoutKeys.BOLT_PILOT, "b", in("b", builder.inputs.get(RoutDecisions.INSERT_BORE)));
+      case SCREWS_PLATE, SCREWS_FERRULES -> screwPilot(builder, diameter, density);
     };
   }
 
-  private static Value screwPilot(Cutting slab, Value diameter, double density) {
+  private static Value screwPilot(CutBuilder builder, Value diameter, double density) {
     Value share =
-        Known.of(
+        TableValue.of(
             "bolt.pilot-share",
             "Pilot's share of the screw in a heel of this density",
             density < 500 ? 0.65 : density < 700 ? 0.72 : 0.82,
             roughcut.measure.Quantity.RATIO,
             "the density of the heel's wood, handbook 6");
-    return slab.ledger.put(
+    return builder.registry.put(
         RoutKeys.BOLT_PILOT.called("Pilot in the heel"),
         "d · k",
         in("d", diameter),
         in("k", share));
   }
 
-  private static Value edge(Cutting slab, NeckShape neck, List<Point> places) {
+  private static Value edge(CutBuilder builder, NeckShape neck, List<Point> places) {
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
       least = Math.min(least, neck.halfWidth(p.x()) - Math.abs(p.y()));
       least = Math.min(least, neck.heelEnd().value() - p.x());
     }
-    return slab.ledger.find(
+    return builder.registry.find(
         RoutKeys.BOLT_EDGE,
         least,
         "least over the bolts of the ways to the heel's sides and end",
-        slab.soFar().and(neck.basis()));
+        builder.trackedSoFar().and(neck.provenance()));
   }
 
   /** Bolts and channels in the neck's own frame: along its top, and down from it. */
   private static Optional<Value> channel(
-      Cutting slab,
+      CutBuilder builder,
       Pocket pocket,
       Heights heights,
       NeckShape neck,
@@ -358,8 +365,8 @@ public record Bolts(
       List<Channel> channels) {
     double alpha = Math.toRadians(heights.leans().value());
     double joint = neck.joint().value();
-    double e = heights.standsOut().value();
-    double radius = slab.givens.get(RoutDecisions.BOLT_DIAMETER).value() / 2;
+    double e = heights.fretboardAboveBody().value();
+    double radius = builder.inputs.get(RoutDecisions.BOLT_DIAMETER).value() / 2;
     double least = Double.POSITIVE_INFINITY;
     for (Point p : places) {
       double seat = pocket.depthAt(p.x()) - heights.seat().orElseThrow().packing(p.x());
@@ -378,11 +385,11 @@ public record Bolts(
       return Optional.empty();
     }
     return Optional.of(
-        slab.ledger.find(
+        builder.registry.find(
             RoutKeys.BOLT_CHANNEL,
             least,
             "least distance between bolts and channels in space",
-            slab.soFar()));
+            builder.trackedSoFar()));
   }
 
   private static Point3 inNeck(Point p, double z, double joint, double e, double alpha) {

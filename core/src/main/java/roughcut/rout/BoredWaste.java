@@ -36,7 +36,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
   }
 
   /** The bores for a shape; empty when no bit fits or it isn't deep enough to be worth it. */
-  static Optional<BoredWaste> of(Step step, double depth, List<Cutter> drawer) {
+  static Optional<BoredWaste> of(RoutStep step, double depth, List<Cutter> drawer) {
     List<Cutter> bits =
         drawer.stream()
             .filter(c -> c.kind() == CutterKind.FORSTNER && c.condition() != Cutter.Condition.DULL)
@@ -55,7 +55,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
     return Optional.empty();
   }
 
-  private static List<Point> grid(Step step, double diameter) {
+  private static List<Point> grid(RoutStep step, double diameter) {
     double clear = diameter / 2 + FROM_WALL;
     Bounds b = step.bounds();
     List<Point> places = new ArrayList<>();
@@ -76,7 +76,7 @@ public record BoredWaste(Cutter bit, double stop, List<Point> places) {
             new Point(
                 n == 0 ? (b.left() + b.right()) / 2 : b.left() + clear + room * i / n,
                 m == 0 ? (b.low() + b.high()) / 2 : b.low() + clear + roomAcross * k / m);
-        if (shape.holds(at) && shape.edgeDistance(at) >= clear - Precision.NEAR) {
+        if (shape.contains(at) && shape.edgeDistance(at) >= clear - Precision.NEAR) {
           places.add(at);
         }
       }

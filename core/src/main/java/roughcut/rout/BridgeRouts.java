@@ -1,7 +1,7 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -19,8 +19,8 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
 import roughcut.shop.BridgeCuts;
 import roughcut.strings.Bridge;
@@ -34,17 +34,17 @@ final class BridgeRouts {
   private static final double PLATE_HEIGHT = 8;
   private static final double CORNER = 4.75;
 
-  private final Cutting slab;
+  private final CutBuilder builder;
   private final Bridge bridge;
   private final BridgeCuts cuts;
-  private final Seated seated;
+  private final NeckSeating seating;
   private final BridgeCuts.Area top;
   private final BridgeCuts.Area block;
   private final double datum;
   private final double middle;
 
-  BridgeRouts(Cutting slab, Bridge bridge, Seated seated) {
-    this.slab = slab;
+  BridgeRouts(CutBuilder builder, Bridge bridge, NeckSeating seating) {
+    this.builder = builder;
     this.bridge = bridge;
     this.cuts = bridge.kind().cuts();
     this.top =
@@ -59,9 +59,9 @@ final class BridgeRouts {
             RoutDecisions.BRIDGE_BLOCK_ALONG,
             RoutDecisions.BRIDGE_BLOCK_ACROSS,
             0);
-    this.seated = seated;
-    this.datum = seated.atBridge(bridge.datum().value());
-    this.middle = seated.asideAt(datum);
+    this.seating = seating;
+    this.datum = seating.atBridge(bridge.datum().value());
+    this.middle = seating.offsetAt(datum);
   }
 
   void all() {
@@ -71,7 +71,7 @@ final class BridgeRouts {
     if (cuts.top().there() && top.there()) {
       pivoting();
     }
-    if (slab.givens.get(RoutDecisions.STRUNG_THROUGH) == YesNo.YES) {
+    if (builder.inputs.get(RoutDecisions.STRUNG_THROUGH) == YesNo.YES) {
       strings();
     }
     plate();
@@ -82,27 +82,27 @@ final class BridgeRouts {
   private static Value own(Value decided, double listed) {
     return decided.value() > 0
         ? decided
-        : Known.of(decided.key().called(decided.label() + ", as listed"), listed, LISTED);
+        : TableValue.of(decided.key().called(decided.label() + ", as listed"), listed, LISTED);
   }
 
   private void posts() {
     if (bridge.spacing().value() == 0 || cuts.postBore() == 0) {
       return;
     }
-    Value bore = own(slab.givens.get(RoutDecisions.POST_BORE), cuts.postBore());
-    Value bushing = own(slab.givens.get(RoutDecisions.POST_DEPTH), cuts.postDepth());
-    Value sink = slab.givens.get(RoutDecisions.POST_SINK);
+    Value bore = own(builder.inputs.get(RoutDecisions.POST_BORE), cuts.postBore());
+    Value bushing = own(builder.inputs.get(RoutDecisions.POST_DEPTH), cuts.postDepth());
+    Value sink = builder.inputs.get(RoutDecisions.POST_SINK);
     Value depth =
-        slab.ledger.put(RoutKeys.BRIDGE_POST_STOP, "l + s", in("l", bushing), in("s", sink));
-    slab.ledger.put(RoutKeys.BRIDGE_POST_BORE, "b", in("b", bore));
-    slab.forFinish(RoutKeys.BRIDGE_POST_BORE_FOR_FINISH, bore);
+        builder.registry.put(RoutKeys.BRIDGE_POST_STOP, "l + s", in("l", bushing), in("s", sink));
+    builder.registry.put(RoutKeys.BRIDGE_POST_BORE, "b", in("b", bore));
+    builder.forFinish(RoutKeys.BRIDGE_POST_BORE_FOR_FINISH, bore);
     pilot("bridge.post.pilot", "Bridge posts", bore);
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
           "post-" + hole.name(),
           hole.name() + " post of the bridge",
           CutKind.POST,
-          new Point(seated.atBridge(hole.x().value()), middle + hole.y().value()),
+          new Point(seating.atBridge(hole.x().value()), middle + hole.y().value()),
           bore.value(),
           depth.value(),
           !bore.measured(),
@@ -110,7 +110,7 @@ final class BridgeRouts {
           RoutDecisions.POST_DEPTH.id(),
           StringDecisions.BRIDGE_PLACE.id());
     }
-    slab.floor("posts", "bridge posts", depth, datum);
+    builder.floor("posts", "bridge posts", depth, datum);
   }
 
   private void tail() {
@@ -121,15 +121,16 @@ final class BridgeRouts {
     Value back =
         listed("bridge.tail-back", "Tailpiece behind the bar line, as listed", tail.back());
     Value apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
-    slab.ledger.put(RoutKeys.BRIDGE_TAIL_ALONG, "d + b", in("d", bridge.datum()), in("b", back));
-    slab.ledger.put(RoutKeys.BRIDGE_TAIL_ASIDE, "p / 2", in("p", apart));
-    slab.ledger.put(
+    builder.registry.put(
+        RoutKeys.BRIDGE_TAIL_ALONG, "d + b", in("d", bridge.datum()), in("b", back));
+    builder.registry.put(RoutKeys.BRIDGE_TAIL_ASIDE, "p / 2", in("p", apart));
+    builder.registry.put(
         RoutKeys.BRIDGE_TAIL_STOP,
         "d",
         in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
 
     Value bore = listed("bridge.tail.bore", "Tailpiece's posts, bore", tail.bore());
-    slab.forFinish(RoutKeys.BRIDGE_TAIL_BORE_FOR_FINISH, bore);
+    builder.forFinish(RoutKeys.BRIDGE_TAIL_BORE_FOR_FINISH, bore);
     pilot("bridge.tail.pilot", "Tailpiece's posts", bore);
     for (int side : new int[] {-1, 1}) {
       bore(
@@ -147,12 +148,12 @@ final class BridgeRouts {
 
   /** A post leans when its bore does: a thin bit finds the place, square to the face, first. */
   private void pilot(String id, String words, Value bore) {
-    slab.ledger.put(
+    builder.registry.put(
         id, words + ", pilot first, square to the face", LENGTH, "min(3, b / 2)", in("b", bore));
   }
 
   private static Value listed(String id, String label, double mm) {
-    return Known.of(id, label, mm, LENGTH, LISTED);
+    return TableValue.of(id, label, mm, LENGTH, LISTED);
   }
 
   private void bore(
@@ -164,8 +165,8 @@ final class BridgeRouts {
       double depth,
       boolean listed,
       String... changedBy) {
-    double top = slab.surface.topPlane(at.x());
-    slab.add(
+    double top = builder.surface.topPlane(at.x());
+    builder.add(
         new Cut(
             name,
             words,
@@ -185,9 +186,12 @@ final class BridgeRouts {
   /** An area of the one in hand, or of its kind. */
   private BridgeCuts.Area area(
       NumberDecision from, NumberDecision along, NumberDecision across, double depth) {
-    double begins = slab.givens.get(from).value();
+    double begins = builder.inputs.get(from).value();
     return new BridgeCuts.Area(
-        begins, begins + slab.givens.get(along).value(), slab.givens.get(across).value(), depth);
+        begins,
+        begins + builder.inputs.get(along).value(),
+        builder.inputs.get(across).value(),
+        depth);
   }
 
   private Outline outline(BridgeCuts.Area area, double corner) {
@@ -201,9 +205,10 @@ final class BridgeRouts {
 
   private void pivoting() {
     Value topDepth =
-        Known.of(RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), "the bridge's listed sizes");
+        TableValue.of(RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), "the bridge's listed sizes");
     Value upper =
-        slab.depth("bridge-top.depth", "bridge-top", "Bridge's upper rout", "d", in("d", topDepth));
+        builder.depth(
+            "bridge-top.depth", "bridge-top", "Bridge's upper rout", "d", in("d", topDepth));
     rout(
         "bridge-top",
         "bridge's upper rout",
@@ -212,11 +217,12 @@ final class BridgeRouts {
         outline(top, CORNER),
         upper,
         "bridge-block");
-    slab.floor("bridge-top", "bridge's upper rout", upper, datum);
+    builder.floor("bridge-top", "bridge's upper rout", upper, datum);
     if (!block.there()) {
       return;
     }
-    Value through = slab.ledger.put(RoutKeys.BRIDGE_BLOCK_DEPTH, "t", in("t", slab.thickness()));
+    Value through =
+        builder.registry.put(RoutKeys.BRIDGE_BLOCK_DEPTH, "t", in("t", builder.thickness()));
     rout(
         "bridge-block",
         "block rout",
@@ -227,13 +233,13 @@ final class BridgeRouts {
         "bridge-top",
         "springs");
     spacers();
-    Value length = own(slab.givens.get(RoutDecisions.SPRING_LENGTH), cuts.springs().to());
-    Value across = slab.givens.get(RoutDecisions.SPRINGS_ACROSS);
+    Value length = own(builder.inputs.get(RoutDecisions.SPRING_LENGTH), cuts.springs().to());
+    Value across = builder.inputs.get(RoutDecisions.SPRINGS_ACROSS);
     Value springDepth =
-        Known.of(
+        TableValue.of(
             RoutKeys.SPRINGS_LISTED_DEPTH, cuts.springs().depth(), "the bridge's listed sizes");
     Value springs =
-        slab.depth(
+        builder.depth(
             "springs.depth", "springs", "Spring rout from the back", "d", in("d", springDepth));
     if (across.value() <= 0) {
       return;
@@ -244,7 +250,7 @@ final class BridgeRouts {
         Shapes.rounded(
             new Point((begin + end) / 2, middle), end - begin, across.value(), CORNER, 0);
     rout("springs", "spring rout", CutKind.SPRINGS, BodyFace.BACK, shape, springs, "bridge-block");
-    slab.floor("springs", "spring rout", springs, datum);
+    builder.floor("springs", "spring rout", springs, datum);
   }
 
   /**
@@ -259,21 +265,21 @@ final class BridgeRouts {
 
   private void spacer(String where, String words, double size) {
     Value area =
-        Found.of(
+        SearchedValue.of(
             "bridge.spacer-" + where + ".size",
             "Upper rout beyond the block's",
             size,
             LENGTH,
             "found between the two routs",
-            slab.soFar());
-    slab.ledger.put(
+            builder.trackedSoFar());
+    builder.registry.put(
         "bridge.spacer." + where,
         "Spacer in the upper rout's template, " + words,
         LENGTH,
         "s",
         in("s", area));
     if (size < 0) {
-      slab.trouble(
+      builder.addProblem(
           RoutDecisions.BRIDGE_BLOCK_ALONG.id(),
           "the block's rout reaches out of the upper rout " + words,
           new Point(datum, middle));
@@ -288,13 +294,13 @@ final class BridgeRouts {
       Outline shape,
       Value depth,
       String... joins) {
-    slab.add(
+    builder.add(
         new Cut(
             name,
             words,
             kind,
             CutFrom.of(face),
-            List.of(slab.step(name, face, List.of(shape), depth, CORNER)),
+            List.of(builder.step(name, face, List.of(shape), depth, CORNER)),
             List.of(),
             Set.of(joins),
             List.of(
@@ -308,26 +314,28 @@ final class BridgeRouts {
   private void strings() {
     double back =
         bridge.kind().anchorBack() + (bridge.forward().value() + bridge.rear().value()) / 2;
-    Value bore = slab.givens.get(RoutDecisions.STRING_BORE);
-    Value ferrule = slab.givens.get(RoutDecisions.FERRULE_BORE);
-    Value deep = slab.givens.get(RoutDecisions.FERRULE_DEPTH);
-    slab.ledger.put(RoutKeys.FERRULE_STOP, "d", in("d", deep));
-    slab.forFinish(RoutKeys.FERRULE_BORE_FOR_FINISH, ferrule);
-    double t = slab.thickness().value();
+    Value bore = builder.inputs.get(RoutDecisions.STRING_BORE);
+    Value ferrule = builder.inputs.get(RoutDecisions.FERRULE_BORE);
+    Value deep = builder.inputs.get(RoutDecisions.FERRULE_DEPTH);
+    builder.registry.put(RoutKeys.FERRULE_STOP, "d", in("d", deep));
+    builder.forFinish(RoutKeys.FERRULE_BORE_FOR_FINISH, ferrule);
+    double t = builder.thickness().value();
     for (int i = 1; i <= bridge.offsets().size(); i++) {
       double y = bridge.offsets().get(i - 1);
-      double x = seated.atBridge(bridge.datumAt(y)) + back;
+      double x = seating.atBridge(bridge.datumAt(y)) + back;
       double at = middle + y;
       List<Cylinder> bores = new ArrayList<>();
       bores.add(
           new Cylinder(
-              new Point3(x, at, slab.surface.topPlane(x)), new Point3(x, at, t), bore.value() / 2));
+              new Point3(x, at, builder.surface.topPlane(x)),
+              new Point3(x, at, t),
+              bore.value() / 2));
       bores.add(
           new Cylinder(
               new Point3(x, at, t),
               new Point3(x, at, Math.max(1, t - deep.value())),
               ferrule.value() / 2));
-      slab.add(
+      builder.add(
           new Cut(
               "string-" + i,
               "bore of string " + i,
@@ -362,9 +370,9 @@ final class BridgeRouts {
       corners.add(new Point(datum + p[0] - lean * p[1], middle + p[1]));
     }
     Outline shape = new Outline(corners);
-    double top = slab.surface.topPlane(datum);
-    slab.add(
-        new Part(
+    double top = builder.surface.topPlane(datum);
+    builder.add(
+        new HardwareSolid(
             "bridge-plate",
             "bridge",
             "bridge-plate",

@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -18,8 +18,8 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
 
@@ -44,28 +44,28 @@ final class ControlSeats {
   private static final double NO_RECESS = Double.NEGATIVE_INFINITY;
 
   private static final Value WASHER =
-      Known.of(
+      TableValue.of(
           "control.washer-and-nut", "Washer and nut take", 3.5, LENGTH, "common control hardware");
 
-  private final Cutting slab;
+  private final CutBuilder builder;
 
-  ControlSeats(Cutting slab) {
-    this.slab = slab;
+  ControlSeats(CutBuilder builder) {
+    this.builder = builder;
   }
 
   private Point place(Fitting control) {
-    return new Point(slab.value(control, "x"), slab.value(control, "y"));
+    return new Point(builder.value(control, "x"), builder.value(control, "y"));
   }
 
   /** Whether its body is round, so that it can be turned as it likes. */
   boolean round(Fitting control) {
-    return Math.abs(slab.value(control, "length") - slab.value(control, "width")) < 0.01;
+    return Math.abs(builder.value(control, "length") - builder.value(control, "width")) < 0.01;
   }
 
   /** Its body seen from above with so much room round it. */
   Outline body(Fitting control, double room) {
-    double length = slab.value(control, "length");
-    double width = slab.value(control, "width");
+    double length = builder.value(control, "length");
+    double width = builder.value(control, "width");
     return round(control)
         ? Shapes.circle(place(control), length / 2 + room)
         : Shapes.rounded(
@@ -73,24 +73,24 @@ final class ControlSeats {
             width + 2 * room,
             length + 2 * room,
             Math.max(1, room),
-            slab.value(control, "angle"));
+            builder.value(control, "angle"));
   }
 
   /** A control that hangs in no cavity: its hole to the middle of the wood, so that it is seen. */
   void loose(Fitting control) {
-    hole(control, Set.of(), slab.thickness().value() / 2, NO_RECESS);
+    hole(control, Set.of(), builder.thickness().value() / 2, NO_RECESS);
   }
 
   /** Seats a control in its cavity. */
   void seat(Fitting control, Fitting cavity, BodyFace face, Value floor, Value depth, Value cover) {
     Point at = place(control);
-    double plane = slab.surface.topPlane(at.x());
-    Value height = slab.get(control, "height");
+    double plane = builder.surface.topPlane(at.x());
+    Value height = builder.get(control, "height");
     if (face == BodyFace.BACK) {
-      double lost = slab.surface.at(BodyFace.TOP, at.x(), at.y());
+      double lost = builder.surface.at(BodyFace.TOP, at.x(), at.y());
       double left = throughTop(control, floor, lost - plane);
       now(control, floor, at);
-      slab.ledger.put(
+      builder.registry.put(
           control.id("room"),
           control.title() + ", room behind it in the cavity",
           LENGTH,
@@ -98,12 +98,12 @@ final class ControlSeats {
           in("d", depth),
           in("c", cover),
           in("h", height));
-      double recess = slab.value(control, "recess");
+      double recess = builder.value(control, "recess");
       double ceiling = lost + recess + left;
       hole(control, Set.of(cavity.name()), ceiling, recess > 0 ? lost + recess : NO_RECESS);
       inside(control, ceiling, ceiling + height.value());
     } else {
-      slab.ledger.put(
+      builder.registry.put(
           control.id("room"),
           control.title() + ", room under it in the cavity",
           LENGTH,
@@ -118,19 +118,19 @@ final class ControlSeats {
   /** What is left of the top at its shaft, and whether its thread reaches through. */
   private double throughTop(Fitting control, Value floor, double lost) {
     Value carved =
-        Found.of(
+        SearchedValue.of(
             control.id("carved"),
             "Carved or contoured off there",
             lost,
             LENGTH,
             "found on the finished top",
-            slab.surface.heights().and(slab.soFar()));
-    Value recess = slab.get(control, "recess");
+            builder.surface.heights().and(builder.trackedSoFar()));
+    Value recess = builder.get(control, "recess");
     if (Math.abs(carved.value()) < LEVEL && Math.abs(recess.value()) < LEVEL) {
-      slab.levelTops.add(control.name());
+      builder.levelTops.add(control.name());
     }
     Value left =
-        slab.ledger.put(
+        builder.registry.put(
             control.id("top-left"),
             control.title() + ", top left over the cavity",
             LENGTH,
@@ -138,28 +138,28 @@ final class ControlSeats {
             in("f", floor),
             in("c", carved),
             in("r", recess));
-    if (slab.entered(RoutKeys.CONTROL_TOP_LEFT.id()).isEmpty()) {
-      slab.ledger.put(RoutKeys.CONTROL_TOP_LEFT, "f", in("f", left));
+    if (builder.entered(RoutKeys.CONTROL_TOP_LEFT.id()).isEmpty()) {
+      builder.registry.put(RoutKeys.CONTROL_TOP_LEFT, "f", in("f", left));
     }
-    if (!slab.surface.flat()) {
-      slab.ledger.find(
+    if (!builder.surface.flat()) {
+      builder.registry.find(
           control.id("recess-least"),
           control.title() + ", recess in which its washer lies flat",
           FINE_LENGTH,
           leastRecess(control),
           "found as the lowest of the top under its washer, below the top at its shaft",
-          slab.surface.heights().and(slab.soFar()));
+          builder.surface.heights().and(builder.trackedSoFar()));
     }
-    Value bushing = slab.get(control, "bushing");
+    Value bushing = builder.get(control, "bushing");
     if (bushing.value() > 0) {
-      slab.ledger.put(
+      builder.registry.put(
           control.id("bushing-spare"),
           control.title() + ", thread left beyond washer and nut",
           LENGTH,
           "b − w − t − f",
           in("b", bushing),
           in("w", WASHER),
-          in("t", slab.givens.get(RoutDecisions.FILM)),
+          in("t", builder.inputs.get(RoutDecisions.FILM)),
           in("f", left));
     }
     return left.value();
@@ -167,40 +167,40 @@ final class ControlSeats {
 
   /** What is left of the top there now, where some of it is still to come off. */
   private void now(Fitting control, Value floor, Point at) {
-    BodySurface now = slab.surface.at(slab.state);
+    BodySurface now = builder.surface.at(builder.state);
     double plane = now.topPlane(at.x());
-    if (slab.state.isFinished()) {
+    if (builder.state.isFinished()) {
       return;
     }
-    slab.ledger.put(
+    builder.registry.put(
         BodyState.now(control.id("top-left")),
         control.title() + ", top over the cavity now",
         LENGTH,
         "f + s − c − r",
         in("f", floor),
-        in("s", slab.state.over(BodyFace.TOP)),
+        in("s", builder.state.over(BodyFace.TOP)),
         in(
             "c",
-            Found.of(
+            SearchedValue.of(
                 BodyState.now(control.id("carved")),
                 "Carved or contoured off there by now",
                 now.at(BodyFace.TOP, at.x(), at.y()) - plane,
                 LENGTH,
                 "found on the top as it is",
-                now.heights().and(slab.soFar()))),
-        in("r", slab.get(control, "recess")));
+                now.heights().and(builder.trackedSoFar()))),
+        in("r", builder.get(control, "recess")));
   }
 
   /** How much lower the top is somewhere under the washer than at the shaft, mm. */
   private double leastRecess(Fitting control) {
     Point at = place(control);
-    double here = slab.surface.at(BodyFace.TOP, at.x(), at.y());
+    double here = builder.surface.at(BodyFace.TOP, at.x(), at.y());
     double lowest = here;
-    double radius = slab.value(control, "recess-diameter") / 2;
+    double radius = builder.value(control, "recess-diameter") / 2;
     for (int i = 0; i < ROUND; i++) {
       double turn = 2 * Math.PI * i / ROUND;
       Point p = at.plus(radius * Math.cos(turn), radius * Math.sin(turn));
-      lowest = Math.max(lowest, slab.surface.at(BodyFace.TOP, p.x(), p.y()));
+      lowest = Math.max(lowest, builder.surface.at(BodyFace.TOP, p.x(), p.y()));
     }
     return lowest - here;
   }
@@ -213,12 +213,12 @@ final class ControlSeats {
    */
   private void hole(Fitting control, Set<String> joins, double to, double recessed) {
     Point at = place(control);
-    double from = slab.surface.topPlane(at.x());
+    double from = builder.surface.topPlane(at.x());
     double end = Math.max(from + 0.5, to);
-    double slot = slab.value(control, "slot");
+    double slot = builder.value(control, "slot");
     List<Cylinder> bores = new ArrayList<>();
     if (recessed > from) {
-      bores.add(bore(at, from, recessed, slab.value(control, "recess-diameter")));
+      bores.add(bore(at, from, recessed, builder.value(control, "recess-diameter")));
     }
     if (slot > 0) {
       screws(control, joins, from, end);
@@ -227,7 +227,7 @@ final class ControlSeats {
     }
     double below = Math.max(from, recessed);
     if (below < end - 0.01) {
-      bores.add(bore(at, below, end, slab.value(control, "shaft")));
+      bores.add(bore(at, below, end, builder.value(control, "shaft")));
     }
     add(control, CutKind.SHAFT, control.name(), control.words(), List.of(), bores, joins);
   }
@@ -239,40 +239,40 @@ final class ControlSeats {
 
   /** So far from its middle along its length, to one side or the other. */
   private Point along(Fitting control, double by) {
-    double turn = Math.toRadians(slab.value(control, "angle"));
+    double turn = Math.toRadians(builder.value(control, "angle"));
     return place(control).plus(-by * Math.sin(turn), by * Math.cos(turn));
   }
 
   private void slot(
       Fitting control, Set<String> joins, double length, double deep, List<Cylinder> bores) {
-    double half = Math.max(0, length - slab.value(control, "shaft")) / 2;
-    double radius = slab.value(control, "shaft") / 2;
+    double half = Math.max(0, length - builder.value(control, "shaft")) / 2;
+    double radius = builder.value(control, "shaft") / 2;
     Value through =
-        Found.of(
+        SearchedValue.of(
             control.id("through"),
             "Wood there",
             deep,
             LENGTH,
             "found on the finished body",
-            slab.surface.heights().and(slab.soFar()));
+            builder.surface.heights().and(builder.trackedSoFar()));
     Value depth =
-        slab.depth(
+        builder.depth(
             control.id("slot-depth"),
             control.name(),
             control.title() + ", slot",
             "w",
             in("w", through));
-    Value whole = slab.get(control, "slot");
-    Value width = slab.get(control, "shaft");
-    slab.ledger.put(
+    Value whole = builder.get(control, "slot");
+    Value width = builder.get(control, "shaft");
+    builder.registry.put(
         control.id("slot-bores"),
         control.title() + ", bores at its slot's ends apart",
         FINE_LENGTH,
         "max(0, l − w)",
         in("l", whole),
         in("w", width));
-    Step step =
-        slab.step(
+    RoutStep step =
+        builder.step(
             control.name(),
             BodyFace.TOP,
             List.of(Shapes.slot(along(control, -half - 1e-3), along(control, half), radius)),
@@ -282,7 +282,7 @@ final class ControlSeats {
   }
 
   private void screws(Fitting control, Set<String> joins, double from, double to) {
-    double apart = slab.value(control, "screws-apart");
+    double apart = builder.value(control, "screws-apart");
     for (int side : apart > 0 ? new int[] {-1, 1} : new int[0]) {
       add(
           control,
@@ -300,10 +300,10 @@ final class ControlSeats {
       CutKind kind,
       String name,
       String words,
-      List<Step> steps,
+      List<RoutStep> steps,
       List<Cylinder> bores,
       Set<String> joins) {
-    slab.add(
+    builder.add(
         new Cut(
             name,
             words,
@@ -313,13 +313,13 @@ final class ControlSeats {
             bores,
             joins,
             List.of(control.id("x"), control.id("y"), control.id("shaft")),
-            slab.listed(control)));
+            builder.listed(control)));
   }
 
   private void inside(Fitting control, double from, double to) {
     Outline shape = body(control, 0);
-    slab.add(
-        new Part(
+    builder.add(
+        new HardwareSolid(
             control.name(),
             control.words(),
             control.name(),
@@ -329,11 +329,11 @@ final class ControlSeats {
   }
 
   private void knob(Fitting control, double plane) {
-    double knob = slab.value(control, "knob");
+    double knob = builder.value(control, "knob");
     if (knob > 0) {
       Point at = place(control);
-      slab.add(
-          new Part(
+      builder.add(
+          new HardwareSolid(
               control.name() + "-knob",
               control.words() + "'s knob",
               control.name(),

@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -17,7 +17,7 @@ import roughcut.design.FittingType;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Found;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
 
 /**
@@ -26,21 +26,21 @@ import roughcut.measure.Value;
  * page 6, "Controls and plates"); or from the front, under a plate.
  */
 final class Controls {
-  private final Cutting slab;
+  private final CutBuilder builder;
   private final ControlSeats seats;
 
-  Controls(Cutting slab) {
-    this.slab = slab;
-    this.seats = new ControlSeats(slab);
+  Controls(CutBuilder builder) {
+    this.builder = builder;
+    this.seats = new ControlSeats(builder);
   }
 
   /** A control without a cavity; one that has one is cut in with it. */
   void control(Fitting control) {
     if (cavityOf(control).isPresent()) {
-      twice(control);
+      duplicated(control);
       return;
     }
-    slab.trouble(
+    builder.addProblem(
         control.id("x"),
         control.words() + " belongs to no cavity: it would have nothing to hang in",
         place(control));
@@ -48,11 +48,11 @@ final class Controls {
   }
 
   /** A control hangs in one cavity: the first that names it. */
-  private void twice(Fitting control) {
+  private void duplicated(Fitting control) {
     List<String> cavities =
-        slab.givens.design().cavitiesOf(control).stream().map(Fitting::words).toList();
+        builder.inputs.design().cavitiesOf(control).stream().map(Fitting::words).toList();
     if (cavities.size() > 1) {
-      slab.trouble(
+      builder.addProblem(
           control.id("x"),
           control.words()
               + " is listed in "
@@ -63,35 +63,35 @@ final class Controls {
   }
 
   /** Covers of the cavities, their screws clear of everything else, so when all of it is there. */
-  List<Cover> covers() {
-    List<Cover> all = new ArrayList<>();
-    for (Fitting fitting : slab.givens.design().fittings(FittingType.CAVITY)) {
-      if (Cover.there(slab, fitting)) {
+  List<CavityCover> covers() {
+    List<CavityCover> all = new ArrayList<>();
+    for (Fitting fitting : builder.inputs.design().fittings(FittingType.CAVITY)) {
+      if (CavityCover.there(builder, fitting)) {
 
         all.add(
-            slab.making(
+            builder.making(
                 "cover of " + fitting.name(),
                 List.of(),
-                slab::everything,
-                () -> Cover.of(slab, fitting, around(fitting))));
+                builder::everything,
+                () -> CavityCover.of(builder, fitting, screwRegion(fitting))));
       }
     }
     return all;
   }
 
   /** The cavity's shapes grown by as much as screws stand off its wall. */
-  private List<Outline> around(Fitting cavity) {
-    return slab.memo.same(
-        "round " + cavity.name(), shapes(cavity, controlsOf(cavity), slab.value(cavity, "lug")));
+  private List<Outline> screwRegion(Fitting cavity) {
+    return builder.memo.same(
+        "round " + cavity.name(), shapes(cavity, controlsOf(cavity), builder.value(cavity, "lug")));
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {
-    return slab.givens.design().cavitiesOf(control).stream().findFirst();
+    return builder.inputs.design().cavitiesOf(control).stream().findFirst();
   }
 
   private List<Fitting> controlsOf(Fitting cavity) {
     List<Fitting> all = new ArrayList<>();
-    List<Fitting> controls = slab.givens.design().fittings(FittingType.CONTROL);
+    List<Fitting> controls = builder.inputs.design().fittings(FittingType.CONTROL);
     for (String name : new LinkedHashSet<>(cavity.with())) {
       controls.stream()
           .filter(f -> f.name().equals(name))
@@ -102,56 +102,56 @@ final class Controls {
   }
 
   private Point place(Fitting fitting) {
-    return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
+    return new Point(builder.value(fitting, "x"), builder.value(fitting, "y"));
   }
 
   void cavity(Fitting cavity) {
     List<Fitting> controls = controlsOf(cavity);
-    BodyFace face = FittingDecisions.face(slab.givens.design(), cavity);
-    double corner = slab.value(cavity, "corner");
+    BodyFace face = FittingDecisions.face(builder.inputs.design(), cavity);
+    double corner = builder.value(cavity, "corner");
     List<Outline> shapes = shapes(cavity, controls, 0);
     Point middle = shapes.get(0).centre();
-    Value left = slab.get(cavity, "left");
-    double rise = slab.surface.riseAt(middle.x());
+    Value left = builder.get(cavity, "left");
+    double rise = builder.surface.riseAt(middle.x());
     Value risen =
-        Found.of(
+        SearchedValue.of(
             "cavity." + cavity.name() + ".rise",
             "Top higher there by",
             rise,
             LENGTH,
             "found on the carved top",
-            slab.surface.heights());
+            builder.surface.heights());
     Value depth =
-        slab.depth(
+        builder.depth(
             "cavity." + cavity.name() + ".depth",
             cavity.name(),
             cavity.title(),
             "max(1, t + r − l)",
-            in("t", slab.thickness()),
+            in("t", builder.thickness()),
             in("r", risen),
             in("l", left));
-    List<Step> steps = new ArrayList<>();
-    double ledge = slab.value(cavity, "ledge");
-    Value cover = slab.get(cavity, "cover");
-    if (Cover.there(slab, cavity)) {
+    List<RoutStep> steps = new ArrayList<>();
+    double ledge = builder.value(cavity, "ledge");
+    Value cover = builder.get(cavity, "cover");
+    if (CavityCover.there(builder, cavity)) {
       Value ledgeDepth =
-          slab.ledger.put(
+          builder.registry.put(
               "cavity." + cavity.name() + "-ledge.depth",
               cavity.title() + ", ledge for its cover, depth",
               LENGTH,
               "c",
               in("c", cover));
       steps.add(
-          slab.step(
+          builder.step(
               cavity.name() + "-ledge",
               face,
               shapes(cavity, controls, ledge),
               ledgeDepth,
               corner + ledge));
     }
-    steps.add(slab.step(cavity.name(), face, shapes, depth, corner));
+    steps.add(builder.step(cavity.name(), face, shapes, depth, corner));
     Set<String> joins = new LinkedHashSet<>(cavity.with());
-    slab.add(
+    builder.add(
         new Cut(
             cavity.name(),
             cavity.words(),
@@ -166,26 +166,26 @@ final class Controls {
                 cavity.id("ledge"),
                 cavity.id("wall"),
                 BodyDecisions.BODY_THICKNESS.id()),
-            controls.stream().anyMatch(slab::listed)));
-    Value floor = slab.floor(cavity.name(), cavity.words(), depth, middle.x());
-    Step main = steps.get(steps.size() - 1);
+            controls.stream().anyMatch(builder::listed)));
+    Value floor = builder.floor(cavity.name(), cavity.words(), depth, middle.x());
+    RoutStep main = steps.get(steps.size() - 1);
     Value floorArea =
-        Found.of(
+        SearchedValue.of(
             "cavity." + cavity.name() + ".floor-area",
             "Floor",
             main.area() / 100,
             AREA,
             "found by measuring its outline",
-            slab.soFar());
+            builder.trackedSoFar());
     Value walls =
-        Found.of(
+        SearchedValue.of(
             "cavity." + cavity.name() + ".walls",
             "Length of its walls",
             walls(main),
             LENGTH,
             "found by measuring its outline",
-            slab.soFar());
-    slab.ledger.put(
+            builder.trackedSoFar());
+    builder.registry.put(
         "cavity." + cavity.name() + ".shielding",
         cavity.title() + ", foil for floor and walls",
         AREA,
@@ -199,13 +199,13 @@ final class Controls {
   }
 
   /** Length round a step: that of its shapes, less what lies inside the one beside it. */
-  private static double walls(Step step) {
+  private static double walls(RoutStep step) {
     double sum = 0;
     for (Outline shape : step.shapes()) {
       List<Point> p = shape.corners();
       for (int i = 0; i < p.size(); i++) {
         Point middle = p.get(i).towards(p.get((i + 1) % p.size()), 0.5);
-        if (step.shapes().stream().noneMatch(o -> o != shape && o.holds(middle))) {
+        if (step.shapes().stream().noneMatch(o -> o != shape && o.contains(middle))) {
           sum += p.get(i).distance(p.get((i + 1) % p.size()));
         }
       }
@@ -222,12 +222,12 @@ final class Controls {
       return List.of(
           Shapes.rounded(
               place(cavity),
-              slab.value(cavity, "width") + 2 * grown,
-              slab.value(cavity, "length") + 2 * grown,
-              slab.value(cavity, "corner") + grown,
+              builder.value(cavity, "width") + 2 * grown,
+              builder.value(cavity, "length") + 2 * grown,
+              builder.value(cavity, "corner") + grown,
               0));
     }
-    double room = slab.value(cavity, "wall") + grown;
+    double room = builder.value(cavity, "wall") + grown;
     List<Outline> bodies = controls.stream().map(c -> seats.body(c, room)).toList();
     if (bodies.size() == 1) {
       return bodies;
@@ -238,8 +238,8 @@ final class Controls {
       Fitting two = controls.get(i);
       if (seats.round(one)
           && seats.round(two)
-          && slab.value(one, "length") == slab.value(two, "length")) {
-        chain.add(Shapes.slot(place(one), place(two), slab.value(one, "length") / 2 + room));
+          && builder.value(one, "length") == builder.value(two, "length")) {
+        chain.add(Shapes.slot(place(one), place(two), builder.value(one, "length") / 2 + room));
         continue;
       }
       chain.add(Shapes.hullOf(bodies.subList(i - 1, i + 1)));

@@ -18,7 +18,7 @@ public final class Cut {
   private final String words;
   private final CutKind kind;
   private final CutFrom from;
-  private final List<Step> steps;
+  private final List<RoutStep> steps;
   private final List<Cylinder> bores;
   private final Set<String> joins;
   private final List<String> changedBy;
@@ -45,7 +45,7 @@ public final class Cut {
       String words,
       CutKind kind,
       CutFrom from,
-      List<Step> steps,
+      List<RoutStep> steps,
       List<Cylinder> bores,
       Set<String> joins,
       List<String> changedBy,
@@ -67,14 +67,14 @@ public final class Cut {
   }
 
   /** The same with another step in the place of one of its own. */
-  Cut with(int index, Step step) {
-    List<Step> next = new ArrayList<>(steps);
+  Cut with(int index, RoutStep step) {
+    List<RoutStep> next = new ArrayList<>(steps);
     next.set(index, step);
     return as(next, bores);
   }
 
   /** The same with other steps and bores. */
-  Cut as(List<Step> nextSteps, List<Cylinder> nextBores) {
+  Cut as(List<RoutStep> nextSteps, List<Cylinder> nextBores) {
     return new Cut(name, words, kind, from, nextSteps, nextBores, joins, changedBy, listed);
   }
 
@@ -121,7 +121,7 @@ public final class Cut {
     return from;
   }
 
-  public List<Step> steps() {
+  public List<RoutStep> steps() {
     return steps;
   }
 
@@ -202,10 +202,10 @@ public final class Cut {
       sum += Math.PI * bore.radius() * bore.radius() * bore.length();
     }
     for (int i = 0; i < steps.size(); i++) {
-      Step step = steps.get(i);
+      RoutStep step = steps.get(i);
       double shared = 0;
       for (int j = 0; j < i; j++) {
-        Step before = steps.get(j);
+        RoutStep before = steps.get(j);
         double both = Math.min(step.depth().value(), before.depth().value());
         shared = Math.max(shared, step.common(before) * both);
       }

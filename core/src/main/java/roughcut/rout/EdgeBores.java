@@ -1,9 +1,9 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Set;
@@ -15,8 +15,8 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
-import roughcut.measure.Found;
 import roughcut.measure.Precision;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
@@ -35,14 +35,14 @@ final class EdgeBores {
   /** Of the first jack, the wood between its bore and the nearer face. */
   private static final String JACK_WALLS = "jack.walls";
 
-  private final Cutting slab;
+  private final CutBuilder builder;
 
-  EdgeBores(Cutting slab) {
-    this.slab = slab;
+  EdgeBores(CutBuilder builder) {
+    this.builder = builder;
   }
 
   private Edge.Place place(Fitting fitting) {
-    return slab.surface.edge().at(slab.value(fitting, "round") / 100);
+    return builder.surface.edge().at(builder.value(fitting, "round") / 100);
   }
 
   /** So far inside the edge round-overs no longer matter to what is bored there, mm. */
@@ -51,46 +51,46 @@ final class EdgeBores {
   /** z of a finished face just inside the edge there, its round-over left out. */
   private double face(BodyFace face, Edge.Place place) {
     Point in = place.at().plus(place.inward().x() * BEHIND_EDGE, place.inward().y() * BEHIND_EDGE);
-    double lost = slab.surface.contoured(face, in.x(), in.y());
+    double lost = builder.surface.contoured(face, in.x(), in.y());
     return face == BodyFace.TOP
-        ? slab.surface.topPlane(in.x()) + slab.surface.carved(BEHIND_EDGE) + lost
-        : slab.thickness().value() - lost;
+        ? builder.surface.topPlane(in.x()) + builder.surface.carved(BEHIND_EDGE) + lost
+        : builder.thickness().value() - lost;
   }
 
   /** Of the axis below the top's plane; halfway of the real edge there until it is decided. */
   private Value depth(Fitting fitting) {
-    Value decided = slab.get(fitting, "depth");
+    Value decided = builder.get(fitting, "depth");
     if (decided.value() > 0) {
       return decided;
     }
     Edge.Place place = place(fitting);
-    return Found.of(
+    return SearchedValue.of(
         decided.id(),
         decided.label() + ", halfway of the edge there",
         (face(BodyFace.TOP, place) + face(BodyFace.BACK, place)) / 2,
         decided.quantity(),
         "found halfway of the finished edge",
-        slab.surface.basis().and(slab.soFar()));
+        builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value edge(Fitting fitting, String face, double z) {
-    return Found.of(
+    return SearchedValue.of(
         fitting.id("face-" + face),
         "Finished " + face + " over its bore, at its nearest",
         z,
         FINE_LENGTH,
         "least over its way to the finished face",
-        slab.surface.basis().and(slab.soFar()));
+        builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value now(Fitting fitting, BodyFace face, double z) {
-    return Found.of(
+    return SearchedValue.of(
         BodyState.now(fitting.id("face-" + face.word())),
         "The " + face.word() + " as it is over its bore, at its nearest",
         z,
         FINE_LENGTH,
         "least over its way to the face as it is",
-        slab.surface.at(slab.state).basis().and(slab.soFar()));
+        builder.surface.at(builder.state).provenance().and(builder.trackedSoFar()));
   }
 
   /** How near a face comes to the bore's way, contours and carving summed, mm. */
@@ -114,44 +114,47 @@ final class EdgeBores {
 
   void jack(Fitting fitting) {
     Edge.Place place = place(fitting);
-    Value turn = slab.get(fitting, "turn");
+    Value turn = builder.get(fitting, "turn");
     double angle =
         Math.atan2(place.inward().y(), place.inward().x()) + Math.toRadians(turn.value());
     Point way = new Point(Math.cos(angle), Math.sin(angle));
-    Value bore = slab.get(fitting, "bore");
+    Value bore = builder.get(fitting, "bore");
     Value depth = depth(fitting);
     double reach = reach(fitting, place.at(), way, depth.value(), bore.value() / 2);
     Value toCavity =
-        Found.of(
+        SearchedValue.of(
             fitting.id("to-cavity"),
             "Edge to the cavity's wall",
             reach,
             FINE_LENGTH,
             "found on its way to the cavity",
-            slab.surface.basis().and(slab.soFar()));
+            builder.surface.provenance().and(builder.trackedSoFar()));
     Value length =
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("length"),
             fitting.title() + ", bore until it breaks into its cavity",
             LENGTH,
             "l + 1",
             in("l", toCavity));
-    slab.ledger.put(
+    builder.registry.put(
         fitting.id("table"),
         fitting.title() + ", drill table tilted from square to the edge",
         ANGLE,
         "a",
         in("a", turn));
-    Value top = edge(fitting, "top", slab.surface.topPlane(place.at().x()));
+    Value top = edge(fitting, "top", builder.surface.topPlane(place.at().x()));
     Value back =
-        slab.surface.flat() ? slab.thickness() : edge(fitting, "back", slab.thickness().value());
-    if (!slab.surface.flat()) {
-      top = edge(fitting, "top", wall(slab.surface, BodyFace.TOP, place, way, length.value()));
-      back = edge(fitting, "back", wall(slab.surface, BodyFace.BACK, place, way, length.value()));
+        builder.surface.flat()
+            ? builder.thickness()
+            : edge(fitting, "back", builder.thickness().value());
+    if (!builder.surface.flat()) {
+      top = edge(fitting, "top", wall(builder.surface, BodyFace.TOP, place, way, length.value()));
+      back =
+          edge(fitting, "back", wall(builder.surface, BodyFace.BACK, place, way, length.value()));
     }
     Value walls =
-        slab.ledger.put(
-            slab.entered(JACK_WALLS).isPresent() ? fitting.id("walls") : JACK_WALLS,
+        builder.registry.put(
+            builder.entered(JACK_WALLS).isPresent() ? fitting.id("walls") : JACK_WALLS,
             fitting.title() + ", wood between its bore and the nearer face",
             FINE_LENGTH,
             "min(z − c, t − z) − b / 2",
@@ -161,19 +164,19 @@ final class EdgeBores {
             in("b", bore));
     now(fitting, walls, place, way, length.value());
 
-    Value plate = slab.get(fitting, "plate-width");
+    Value plate = builder.get(fitting, "plate-width");
     if (plate.value() > 0) {
-      slab.ledger.put(
+      builder.registry.put(
           fitting.id("cover"),
           fitting.title() + ", plate reaches beyond its bore",
           LENGTH,
           "(p − b) / 2",
           in("p", plate),
           in("b", bore));
-      Value roundTop = slab.givens.get(SurfaceDecisions.ROUND_TOP);
-      Value roundBack = slab.givens.get(SurfaceDecisions.ROUND_BACK);
+      Value roundTop = builder.inputs.get(SurfaceDecisions.ROUND_TOP);
+      Value roundBack = builder.inputs.get(SurfaceDecisions.ROUND_BACK);
       Value room =
-          slab.ledger.put(
+          builder.registry.put(
               fitting.id("plate-room"),
               fitting.title() + ", flat of the edge beyond its plate",
               LENGTH,
@@ -185,7 +188,7 @@ final class EdgeBores {
               in("r_2", roundBack),
               in("p", plate));
       if (room.value() < -Precision.NEAR) {
-        slab.look(
+        builder.look(
             fitting.id("plate-width"),
             fitting.words()
                 + "'s plate stands "
@@ -194,8 +197,8 @@ final class EdgeBores {
             place.at());
       }
     }
-    double inside = slab.value(fitting, "inside");
-    slab.add(
+    double inside = builder.value(fitting, "inside");
+    builder.add(
         cut(
             fitting,
             CutKind.JACK,
@@ -207,21 +210,22 @@ final class EdgeBores {
             fitting.id("bore")));
     Cylinder body =
         bar(place.at(), way, depth.value(), inside, Math.max(1, bore.value() / 2 - 1.5));
-    slab.add(
-        new Part(fitting.name(), fitting.words(), fitting.name(), body, Cut.shadow(body), false));
+    builder.add(
+        new HardwareSolid(
+            fitting.name(), fitting.words(), fitting.name(), body, Cut.shadow(body), false));
     if (walls.value() <= 0) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("depth"), "its bore comes out through a face of the body", place.at());
     }
   }
 
   /** What is left beside it now, where the faces are still to be planed or shaped. */
   private void now(Fitting fitting, Value walls, Edge.Place place, Point way, double length) {
-    BodySurface now = slab.surface.at(slab.state);
-    if (slab.state.isFinished()) {
+    BodySurface now = builder.surface.at(builder.state);
+    if (builder.state.isFinished()) {
       return;
     }
-    slab.ledger.put(
+    builder.registry.put(
         BodyState.now(walls.id()),
         fitting.title() + ", wood between its bore and the nearer face now",
         FINE_LENGTH,
@@ -229,18 +233,18 @@ final class EdgeBores {
         in("z", depth(fitting)),
         in("c", now(fitting, BodyFace.TOP, wall(now, BodyFace.TOP, place, way, length))),
         in("t", now(fitting, BodyFace.BACK, wall(now, BodyFace.BACK, place, way, length))),
-        in("b", slab.get(fitting, "bore")));
+        in("b", builder.get(fitting, "bore")));
   }
 
   /** From the edge to where the bore first meets the cavity that it belongs to. */
   private double reach(Fitting fitting, Point from, Point way, double z, double radius) {
     String name = fitting.with().isEmpty() ? "" : fitting.with().get(0);
-    Cut cavity = slab.cut(name).orElse(null);
+    Cut cavity = builder.cut(name).orElse(null);
     if (cavity == null || cavity.steps().isEmpty()) {
-      slab.trouble(fitting.id("round"), "it breaks into no cavity: say which", from);
-      return slab.value(fitting, "inside");
+      builder.addProblem(fitting.id("round"), "it breaks into no cavity: say which", from);
+      return builder.value(fitting, "inside");
     }
-    Step main = cavity.steps().get(cavity.steps().size() - 1);
+    RoutStep main = cavity.steps().get(cavity.steps().size() - 1);
     double low =
         main.solids().stream().mapToDouble(p -> Math.min(p.open(), p.floor())).min().orElse(0);
     double high =
@@ -254,7 +258,7 @@ final class EdgeBores {
             .orElse(2);
     if (share <= 1) {
       if (z + radius < low || z - radius > high) {
-        slab.trouble(
+        builder.addProblem(
             fitting.id("depth"),
             "its bore passes the "
                 + cavity.words()
@@ -267,17 +271,17 @@ final class EdgeBores {
       }
       return share * FURTHEST;
     }
-    slab.trouble(fitting.id("turn"), "its bore misses the " + cavity.words(), from);
-    return slab.value(fitting, "inside");
+    builder.addProblem(fitting.id("turn"), "its bore misses the " + cavity.words(), from);
+    return builder.value(fitting, "inside");
   }
 
   void strap(Fitting fitting) {
     Edge.Place place = place(fitting);
-    Value inside = slab.get(fitting, "inside");
+    Value inside = builder.get(fitting, "inside");
     Value depth = depth(fitting);
-    slab.ledger.put(
+    builder.registry.put(
         fitting.id("stop"), fitting.title() + ", pilot's stop", LENGTH, "l", in("l", inside));
-    slab.add(
+    builder.add(
         cut(
             fitting,
             CutKind.STRAP,
@@ -286,7 +290,7 @@ final class EdgeBores {
                 place.inward(),
                 depth.value(),
                 inside.value(),
-                slab.value(fitting, "pilot") / 2),
+                builder.value(fitting, "pilot") / 2),
             Set.copyOf(fitting.with()),
             fitting.id("round"),
             fitting.id("depth")));
@@ -303,7 +307,7 @@ final class EdgeBores {
         List.of(bore),
         joins,
         List.of(changedBy),
-        slab.listed(fitting));
+        builder.listed(fitting));
   }
 
   private static Cylinder bar(Point from, Point way, double z, double length, double radius) {

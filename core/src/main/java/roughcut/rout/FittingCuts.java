@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.measure.Basis;
+import roughcut.measure.Provenance;
 
 /** What is fitted into the body, each cut in by its type's own class. */
 final class FittingCuts {
@@ -32,7 +32,7 @@ final class FittingCuts {
     }
   }
 
-  private final Cutting slab;
+  private final CutBuilder builder;
   private final Pickup.Under under;
   private final Controls controls;
   private final EdgeBores edge;
@@ -40,18 +40,18 @@ final class FittingCuts {
   private final PlainBores plain;
   private final List<Pickup> pickups = new ArrayList<>();
 
-  FittingCuts(Cutting slab, Pickup.Under under) {
-    this.slab = slab;
+  FittingCuts(CutBuilder builder, Pickup.Under under) {
+    this.builder = builder;
     this.under = under;
-    this.controls = new Controls(slab);
-    this.edge = new EdgeBores(slab);
-    this.wires = new Wires(slab);
-    this.plain = new PlainBores(slab);
+    this.controls = new Controls(builder);
+    this.edge = new EdgeBores(builder);
+    this.wires = new Wires(builder);
+    this.plain = new PlainBores(builder);
   }
 
   void all() {
     for (Pass pass : Pass.values()) {
-      for (Fitting fitting : slab.givens.design().fittings()) {
+      for (Fitting fitting : builder.inputs.design().fittings()) {
         if (Pass.of(fitting.type()) == pass) {
           cut(fitting);
         }
@@ -62,7 +62,7 @@ final class FittingCuts {
   private void cut(Fitting fitting) {
     Function<Fitting, Optional<Pickup>> cut =
         switch (fitting.type()) {
-          case PICKUP -> f -> Optional.of(Pickup.of(slab, f, under));
+          case PICKUP -> f -> Optional.of(Pickup.of(builder, f, under));
           case CAVITY -> only(controls::cavity);
           case CONTROL -> only(controls::control);
           case JACK -> only(edge::jack);
@@ -72,7 +72,8 @@ final class FittingCuts {
           case RELIEF -> only(plain::relief);
           case PLATE -> only(plain::plate);
         };
-    slab.making(
+    builder
+        .making(
             "fitting " + fitting.name(),
             from(fitting.type()),
             () -> shapedBy(fitting.type()),
@@ -93,24 +94,28 @@ final class FittingCuts {
     return switch (type) {
       case PICKUP ->
           List.of(
-              under.frets(), under.strings(), under.heights(), under.seated(), under.boardEnd());
+              under.frets(),
+              under.strings(),
+              under.heights(),
+              under.neckSeating(),
+              under.boardEnd());
       case CAVITY, CONTROL, JACK, STRAP, CHANNEL, BORE, RELIEF, PLATE -> List.of();
     };
   }
 
   /** What shapes a cut besides what it asks for itself. */
-  private Basis shapedBy(FittingType type) {
+  private Provenance shapedBy(FittingType type) {
     return switch (type) {
       case PICKUP ->
           under
               .strings()
               .outer()
-              .and(under.heights().basis(), under.seated().basis())
+              .and(under.heights().provenance(), under.neckSeating().provenance())
               .with(under.frets().scale(), under.boardEnd());
-      case CAVITY, CONTROL -> slab.surface.heights();
-      case JACK, STRAP -> slab.surface.basis();
-      case CHANNEL, BORE, RELIEF -> Basis.NONE;
-      case PLATE -> slab.everything();
+      case CAVITY, CONTROL -> builder.surface.heights();
+      case JACK, STRAP -> builder.surface.provenance();
+      case CHANNEL, BORE, RELIEF -> Provenance.NONE;
+      case PLATE -> builder.everything();
     };
   }
 
@@ -119,7 +124,7 @@ final class FittingCuts {
   }
 
   /** Covers of the cavities, once everything is there that their screws have to be clear of. */
-  List<Cover> covers() {
+  List<CavityCover> covers() {
     return controls.covers();
   }
 }

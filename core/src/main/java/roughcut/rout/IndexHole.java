@@ -16,40 +16,40 @@ import roughcut.geometry.Point;
  */
 public record IndexHole(Fitting fitting, Point at, Optional<String> coveredBy) {
 
-  static List<IndexHole> all(CutSlab slab) {
+  static List<IndexHole> all(CutBody body) {
     List<IndexHole> holes = new ArrayList<>();
-    for (Fitting fitting : slab.givens.design().fittings(FittingType.BORE)) {
+    for (Fitting fitting : body.inputs.design().fittings(FittingType.BORE)) {
       if (!fitting.listed().registers()) {
         continue;
       }
-      slab.cut(fitting.name())
+      body.cut(fitting.name())
           .ifPresent(
               cut -> {
                 Outline hole = cut.shapes().get(0);
-                holes.add(new IndexHole(fitting, hole.centre(), cover(slab, cut, hole)));
+                holes.add(new IndexHole(fitting, hole.centre(), cover(body, cut, hole)));
               });
     }
     return holes;
   }
 
-  private static Optional<String> cover(CutSlab slab, Cut own, Outline hole) {
-    if (!slab.surface.edge().holds(hole.centre())) {
+  private static Optional<String> cover(CutBody body, Cut own, Outline hole) {
+    if (!body.surface.edge().contains(hole.centre())) {
       return Optional.of("the waste outside the outline");
     }
-    for (Cut cut : slab.cuts) {
+    for (Cut cut : body.cuts) {
       if (cut != own && cut.steps().stream().anyMatch(s -> covers(s, hole))) {
         return Optional.of("the rout of the " + cut.words());
       }
     }
-    for (Part part : slab.parts) {
-      if (part.above() && hole.corners().stream().allMatch(part.outline()::holds)) {
+    for (HardwareSolid part : body.parts) {
+      if (part.above() && hole.corners().stream().allMatch(part.outline()::contains)) {
         return Optional.of("the " + part.words());
       }
     }
     return Optional.empty();
   }
 
-  private static boolean covers(Step step, Outline hole) {
-    return step.shapes().stream().anyMatch(s -> hole.corners().stream().allMatch(s::holds));
+  private static boolean covers(RoutStep step, Outline hole) {
+    return step.shapes().stream().anyMatch(s -> hole.corners().stream().allMatch(s::contains));
   }
 }

@@ -1,9 +1,9 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -19,8 +19,8 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.strings.Heights;
@@ -56,28 +56,32 @@ public record Pickup(
 
   /** What a pickup lies under, and beside. */
   record Under(
-      FretLayout frets, StringSpread strings, Heights heights, Seated seated, Value boardEnd) {}
+      FretLayout frets,
+      StringSpread strings,
+      Heights heights,
+      NeckSeating neckSeating,
+      Value boardEnd) {}
 
-  static Pickup of(Cutting slab, Fitting fitting, Under under) {
+  static Pickup of(CutBuilder builder, Fitting fitting, Under under) {
     Value scale = under.frets.scale();
-    Value fromSaddle = fromSaddle(slab, fitting, scale, under.boardEnd);
+    Value fromSaddle = fromSaddle(builder, fitting, scale, under.boardEnd);
     // Along the neck for the strings, and in plan for the body.
     double along = scale.value() - fromSaddle.value();
-    double x = under.seated.atBridge(along);
+    double x = under.neckSeating.atBridge(along);
     StringSpread strings = under.strings;
     double middle =
-        switch (FittingDecisions.centredOn(slab.givens.design(), fitting)) {
+        switch (FittingDecisions.centredOn(builder.inputs.design(), fitting)) {
           case STRING_LINE ->
               (strings.offset(1, along) + strings.offset(strings.count(), along)) / 2
-                  + under.seated.asideAt(x);
+                  + under.neckSeating.offsetAt(x);
           case CENTRE_LINE -> 0;
         };
-    Point centre = new Point(x, middle + slab.value(fitting, "aside"));
-    double turn = slab.value(fitting, "angle");
-    Value depth = depth(slab, fitting, under.heights, along);
-    Cut cut = slab.add(cut(slab, fitting, centre, turn, depth));
-    slab.floor(fitting.name(), fitting.words(), deepest(slab, fitting, cut, depth), x);
-    Optional<Value> hidden = ring(slab, fitting, centre, turn);
+    Point centre = new Point(x, middle + builder.value(fitting, "aside"));
+    double turn = builder.value(fitting, "angle");
+    Value depth = depth(builder, fitting, under.heights, along);
+    Cut cut = builder.add(cut(builder, fitting, centre, turn, depth));
+    builder.floor(fitting.name(), fitting.words(), deepest(builder, fitting, cut, depth), x);
+    Optional<Value> hidden = ring(builder, fitting, centre, turn);
     return new Pickup(
         fitting,
         cut,
@@ -85,58 +89,59 @@ public record Pickup(
         turn,
         fromSaddle,
         depth,
-        toBoard(slab, fitting, scale, fromSaddle, under.boardEnd),
-        slab.ledger.put(
+        toBoard(builder, fitting, scale, fromSaddle, under.boardEnd),
+        builder.registry.put(
             fitting.id("share"),
             fitting.title() + ", share of the scale",
             PERCENT,
             "100 · p / L",
             in("p", fromSaddle),
             in("L", scale)),
-        poles(slab, fitting, strings, along),
+        poles(builder, fitting, strings, along),
         hidden);
   }
 
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
-  private static Value fromSaddle(Cutting slab, Fitting fitting, Value scale, Value boardEnd) {
+  private static Value fromSaddle(
+      CutBuilder builder, Fitting fitting, Value scale, Value boardEnd) {
     String label = fitting.title() + ", middle to the saddle line";
-    return switch (FittingDecisions.locatedFrom(slab.givens.design(), fitting)) {
+    return switch (FittingDecisions.locatedFrom(builder.inputs.design(), fitting)) {
       case SADDLE_LINE ->
-          slab.ledger.put(
+          builder.registry.put(
               fitting.id("from-saddle"),
               label,
               LENGTH,
               "p",
-              in("p", slab.get(fitting, "from-saddle")));
+              in("p", builder.get(fitting, "from-saddle")));
       case FRETBOARD_END ->
-          slab.ledger.put(
+          builder.registry.put(
               fitting.id("from-saddle"),
               label,
               LENGTH,
               "L − x_b − g − (w · cos(β) + l · abs(sin(β))) / 2",
               in("L", scale),
               in("x_b", boardEnd),
-              in("g", slab.get(fitting, "from-fretboard")),
-              in("w", slab.get(fitting, "width")),
-              in("l", slab.get(fitting, "length")),
-              in("β", slab.get(fitting, "angle")));
+              in("g", builder.get(fitting, "from-fretboard")),
+              in("w", builder.get(fitting, "width")),
+              in("l", builder.get(fitting, "length")),
+              in("β", builder.get(fitting, "angle")));
     };
   }
 
-  private static Value depth(Cutting slab, Fitting fitting, Heights heights, double x) {
+  private static Value depth(CutBuilder builder, Fitting fitting, Heights heights, double x) {
     Value string =
-        Found.of(
+        SearchedValue.of(
             fitting.id("string-height"),
             "String over the body there",
-            heights.string(x) - slab.surface.riseAt(x),
+            heights.string(x) - builder.surface.riseAt(x),
             FINE_LENGTH,
             "found along the strings",
-            heights.basis().and(slab.surface.heights(), slab.soFar()));
-    Value height = slab.get(fitting, "height");
-    Value wire = slab.get(fitting, "wire");
-    Value travel = slab.get(fitting, "travel");
-    Value gap = slab.get(fitting, "gap");
-    return slab.depth(
+            heights.provenance().and(builder.surface.heights(), builder.trackedSoFar()));
+    Value height = builder.get(fitting, "height");
+    Value wire = builder.get(fitting, "wire");
+    Value travel = builder.get(fitting, "travel");
+    Value gap = builder.get(fitting, "gap");
+    return builder.depth(
         fitting.id("depth"),
         fitting.name(),
         fitting.title(),
@@ -148,24 +153,25 @@ public record Pickup(
         in("g", gap));
   }
 
-  private static Cut cut(Cutting slab, Fitting fitting, Point centre, double turn, Value depth) {
-    double room = slab.value(fitting, "clearance");
-    double corner = slab.value(fitting, "corner");
-    double across = slab.value(fitting, "length") + 2 * room;
-    double along = slab.value(fitting, "width") + 2 * room;
-    List<Step> steps = new ArrayList<>();
+  private static Cut cut(
+      CutBuilder builder, Fitting fitting, Point centre, double turn, Value depth) {
+    double room = builder.value(fitting, "clearance");
+    double corner = builder.value(fitting, "corner");
+    double across = builder.value(fitting, "length") + 2 * room;
+    double along = builder.value(fitting, "width") + 2 * room;
+    List<RoutStep> steps = new ArrayList<>();
     steps.add(
-        slab.step(
+        builder.step(
             fitting.name(),
             BodyFace.TOP,
             List.of(Shapes.rounded(centre, along, across, corner, turn)),
             depth,
             corner));
-    Value legs = slab.get(fitting, "tab-length");
-    if (legs.value() > 0 && slab.value(fitting, "tab-width") > 0) {
-      Value deeper = slab.get(fitting, "tab-deeper");
+    Value legs = builder.get(fitting, "tab-length");
+    if (legs.value() > 0 && builder.value(fitting, "tab-width") > 0) {
+      Value deeper = builder.get(fitting, "tab-deeper");
       Value legsDepth =
-          slab.ledger.put(
+          builder.registry.put(
               "pickup." + fitting.name() + "-legs.depth",
               fitting.title() + ", legs, depth",
               LENGTH,
@@ -175,12 +181,12 @@ public record Pickup(
       Outline shape =
           Shapes.rounded(
               centre,
-              slab.value(fitting, "tab-width") + 2 * room,
+              builder.value(fitting, "tab-width") + 2 * room,
               across + 2 * legs.value(),
               corner,
               turn);
       steps.add(
-          slab.step(fitting.name() + "-legs", BodyFace.TOP, List.of(shape), legsDepth, corner));
+          builder.step(fitting.name() + "-legs", BodyFace.TOP, List.of(shape), legsDepth, corner));
     }
     return new Cut(
         fitting.name(),
@@ -196,20 +202,21 @@ public record Pickup(
             fitting.id("height"),
             fitting.id("travel"),
             BodyDecisions.BODY_THICKNESS.id()),
-        slab.listed(fitting));
+        builder.listed(fitting));
   }
 
-  private static Value deepest(Cutting slab, Fitting fitting, Cut cut, Value depth) {
+  private static Value deepest(CutBuilder builder, Fitting fitting, Cut cut, Value depth) {
     Value last = cut.steps().get(cut.steps().size() - 1).depth();
     return last.value() > depth.value() ? last : depth;
   }
 
   /** Ring or plate over the rout: a part on the top, and how well it hides the edge. */
-  private static Optional<Value> ring(Cutting slab, Fitting fitting, Point centre, double turn) {
-    Value length = slab.get(fitting, "ring-length");
-    Value width = slab.get(fitting, "ring-width");
+  private static Optional<Value> ring(
+      CutBuilder builder, Fitting fitting, Point centre, double turn) {
+    Value length = builder.get(fitting, "ring-length");
+    Value width = builder.get(fitting, "ring-width");
     boolean ringed =
-        switch (FittingDecisions.fixing(slab.givens.design(), fitting)) {
+        switch (FittingDecisions.fixing(builder.inputs.design(), fitting)) {
           case RING -> true;
           case PLATE, DIRECT, TOP -> false;
         };
@@ -217,9 +224,9 @@ public record Pickup(
       return Optional.empty();
     }
     Outline shape = Shapes.rounded(centre, width.value(), length.value(), 3, turn);
-    double top = slab.surface.topPlane(centre.x());
-    slab.add(
-        new Part(
+    double top = builder.surface.topPlane(centre.x());
+    builder.add(
+        new HardwareSolid(
             fitting.name() + "-ring",
             fitting.words() + "'s ring",
             fitting.name(),
@@ -227,32 +234,32 @@ public record Pickup(
             shape,
             true));
     return Optional.of(
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("hidden"),
             fitting.title() + ", ring reaches beyond its rout",
             LENGTH,
             "min(r_1 − l − 2 · k, r_2 − w) / 2 − c",
             in("r_1", length),
-            in("l", slab.get(fitting, "length")),
-            in("k", legs(slab, fitting)),
+            in("l", builder.get(fitting, "length")),
+            in("k", legs(builder, fitting)),
             in("r_2", width),
-            in("w", slab.get(fitting, "width")),
-            in("c", slab.clearance(fitting.name(), slab.get(fitting, "clearance")))));
+            in("w", builder.get(fitting, "width")),
+            in("c", builder.clearance(fitting.name(), builder.get(fitting, "clearance")))));
   }
 
   /** How far legs reach beyond the pickup, where it has any. */
-  private static Value legs(Cutting slab, Fitting fitting) {
-    Value width = slab.get(fitting, "tab-width");
+  private static Value legs(CutBuilder builder, Fitting fitting) {
+    Value width = builder.get(fitting, "tab-width");
     return width.value() > 0
-        ? slab.get(fitting, "tab-length")
-        : Known.of(fitting.id("no-legs"), "Its legs", 0, LENGTH, "legs 0 wide");
+        ? builder.get(fitting, "tab-length")
+        : TableValue.of(fitting.id("no-legs"), "Its legs", 0, LENGTH, "legs 0 wide");
   }
 
   private static Value toBoard(
-      Cutting slab, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
-    Value width = slab.get(fitting, "width");
+      CutBuilder builder, Fitting fitting, Value scale, Value fromSaddle, Value boardEnd) {
+    Value width = builder.get(fitting, "width");
     Value gap =
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("to-fretboard"),
             fitting.title() + ", gap to the fretboard's end",
             LENGTH,
@@ -260,11 +267,11 @@ public record Pickup(
             in("L", scale),
             in("p", fromSaddle),
             in("w", width),
-            in("l", slab.get(fitting, "length")),
-            in("β", slab.get(fitting, "angle")),
+            in("l", builder.get(fitting, "length")),
+            in("β", builder.get(fitting, "angle")),
             in("x_b", boardEnd));
     if (gap.value() < 0) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("from-saddle"),
           "the "
               + fitting.words()
@@ -277,21 +284,21 @@ public record Pickup(
   }
 
   private static Optional<Value> poles(
-      Cutting slab, Fitting fitting, StringSpread strings, double x) {
-    Value spread = slab.get(fitting, "pole-spread");
+      CutBuilder builder, Fitting fitting, StringSpread strings, double x) {
+    Value spread = builder.get(fitting, "pole-spread");
     if (spread.value() == 0 || strings.count() < 2) {
       return Optional.empty();
     }
     Value there =
-        Found.of(
+        SearchedValue.of(
             fitting.id("string-spread"),
             "Outer strings apart there",
             Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
             FINE_LENGTH,
             "found along the outer strings",
-            strings.outer().and(slab.soFar()));
+            strings.outer().and(builder.trackedSoFar()));
     Value off =
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("poles"),
             fitting.title() + ", strings wider than its poles, a side",
             FINE_LENGTH,
@@ -299,7 +306,7 @@ public record Pickup(
             in("s", there),
             in("p", spread));
     if (Math.abs(off.value()) > POLES_OFF) {
-      slab.look(
+      builder.look(
           fitting.id("pole-spread"),
           "the outer strings pass "
               + Text.mm(Math.abs(off.value()), 1)

@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.RATIO;
 import static roughcut.measure.Quantity.RESISTANCE;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,12 +11,12 @@ import roughcut.design.Fitting;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
-import roughcut.measure.Decided;
-import roughcut.measure.Ledger;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 
@@ -104,24 +104,25 @@ public record PickupSetUp(
   }
 
   /** Of pickups that were placed, from what was read on them. */
-  public static PickupSetUp of(Givens givens, List<Pickup> pickups, Ledger ledger) {
+  public static PickupSetUp of(
+      EffectiveInputs inputs, List<Pickup> pickups, ValueRegistry registry) {
     List<Height> heights = new ArrayList<>();
     List<Pair> pairs = new ArrayList<>();
     List<Value> together = new ArrayList<>();
     Findings findings = new Findings(Topic.ROUTS);
     for (int i = 0; i < pickups.size(); i++) {
       Fitting pickup = pickups.get(i).fitting();
-      height(givens, pickup, true, ledger).ifPresent(heights::add);
-      height(givens, pickup, false, ledger).ifPresent(heights::add);
-      Optional<Value> coil = read(givens, pickup, "resistance");
-      coil.ifPresent(r -> coil(pickup, r, trait(givens, pickup, "coil"), findings));
+      height(inputs, pickup, true, registry).ifPresent(heights::add);
+      height(inputs, pickup, false, registry).ifPresent(heights::add);
+      Optional<Value> coil = read(inputs, pickup, "resistance");
+      coil.ifPresent(r -> coil(pickup, r, trait(inputs, pickup, "coil"), findings));
       for (int j = 0; j < i; j++) {
         Fitting other = pickups.get(j).fitting();
-        pair(givens, other, pickup).ifPresent(pairs::add);
-        Optional<Value> otherCoil = read(givens, other, "resistance");
+        pair(inputs, other, pickup).ifPresent(pairs::add);
+        Optional<Value> otherCoil = read(inputs, other, "resistance");
         if (coil.isPresent() && otherCoil.isPresent()) {
           unlike(other, otherCoil.get(), pickup, coil.get(), findings);
-          both(other, otherCoil.get(), pickup, coil.get(), ledger).ifPresent(together::add);
+          both(other, otherCoil.get(), pickup, coil.get(), registry).ifPresent(together::add);
         }
       }
     }
@@ -133,37 +134,37 @@ public record PickupSetUp(
     return new PickupSetUp(heights, pairs, together, findings.list());
   }
 
-  private static Optional<Value> read(Givens givens, Fitting pickup, String what) {
-    Measurable measurable = Measurables.ofPickup(givens.design(), pickup.name(), what);
+  private static Optional<Value> read(EffectiveInputs inputs, Fitting pickup, String what) {
+    Measurable measurable = Measurables.ofPickup(inputs.design(), pickup.name(), what);
     ValueKey key = measurable.key();
-    return givens.read(measurable, new Decided(key, 0));
+    return inputs.read(measurable, new DecidedValue(key, 0));
   }
 
   private static Optional<Height> height(
-      Givens givens, Fitting pickup, boolean treble, Ledger ledger) {
+      EffectiveInputs inputs, Fitting pickup, boolean treble, ValueRegistry registry) {
     String side = treble ? "treble" : "bass";
-    Value wanted = trait(givens, pickup, "gap");
-    return givens
-        .read(Measurables.ofPickup(givens.design(), pickup.name(), "gap-" + side), wanted)
+    Value wanted = trait(inputs, pickup, "gap");
+    return inputs
+        .read(Measurables.ofPickup(inputs.design(), pickup.name(), "gap-" + side), wanted)
         .map(
             gap ->
                 new Height(
                     pickup,
                     treble,
                     gap,
-                    ledger.put(
+                    registry.put(
                         pickup.id("turns-" + side),
                         pickup.title() + ", " + side + " screw, turns up",
                         RATIO,
                         "(g − w) / p",
                         in("g", gap),
                         in("w", wanted),
-                        in("p", trait(givens, pickup, "screw")))));
+                        in("p", trait(inputs, pickup, "screw")))));
   }
 
-  private static Value trait(Givens givens, Fitting pickup, String key) {
+  private static Value trait(EffectiveInputs inputs, Fitting pickup, String key) {
     var trait = pickup.type().trait(key);
-    return givens.get(
+    return inputs.get(
         pickup.id(key),
         pickup.title() + ", " + trait.label(),
         trait.quantity(),
@@ -171,12 +172,13 @@ public record PickupSetUp(
   }
 
   /** Two coils side by side: each lets its share through (Ohm's law). */
-  private static Optional<Value> both(Fitting one, Value a, Fitting other, Value b, Ledger ledger) {
+  private static Optional<Value> both(
+      Fitting one, Value a, Fitting other, Value b, ValueRegistry registry) {
     if (a.value() <= 0 || b.value() <= 0) {
       return Optional.empty();
     }
     return Optional.of(
-        ledger.put(
+        registry.put(
             other.id("both-" + one.name()),
             one.title() + " and " + other.words() + ", both on",
             RESISTANCE,
@@ -238,17 +240,18 @@ public record PickupSetUp(
     }
   }
 
-  private static Optional<Pair> pair(Givens givens, Fitting one, Fitting other) {
-    Optional<Boolean> swing = same(givens, one, other, "swing");
-    Optional<Boolean> magnet = same(givens, one, other, "magnet");
+  private static Optional<Pair> pair(EffectiveInputs inputs, Fitting one, Fitting other) {
+    Optional<Boolean> swing = same(inputs, one, other, "swing");
+    Optional<Boolean> magnet = same(inputs, one, other, "magnet");
     return swing.isEmpty() || magnet.isEmpty()
         ? Optional.empty()
         : Optional.of(new Pair(one, other, Together.of(swing.get(), magnet.get())));
   }
 
   /** Whether the same was seen of both; empty while it wasn't looked for. */
-  private static Optional<Boolean> same(Givens givens, Fitting one, Fitting other, String what) {
-    return read(givens, one, what)
-        .flatMap(a -> read(givens, other, what).map(b -> a.value() == b.value()));
+  private static Optional<Boolean> same(
+      EffectiveInputs inputs, Fitting one, Fitting other, String what) {
+    return read(inputs, one, what)
+        .flatMap(a -> read(inputs, other, what).map(b -> a.value() == b.value()));
   }
 }

@@ -1,7 +1,7 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
-import roughcut.measure.Found;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
 
 /** Bores square to a face, relief bores placed by hand, and plates with their screws. */
@@ -26,73 +26,74 @@ final class PlainBores {
   /** Places along a plate's edge at which a screw may come to stand. */
   private static final int PLACES = 72;
 
-  private final Cutting slab;
+  private final CutBuilder builder;
 
-  PlainBores(Cutting slab) {
-    this.slab = slab;
+  PlainBores(CutBuilder builder) {
+    this.builder = builder;
   }
 
   private Point place(Fitting fitting) {
-    return new Point(slab.value(fitting, "x"), slab.value(fitting, "y"));
+    return new Point(builder.value(fitting, "x"), builder.value(fitting, "y"));
   }
 
   void bore(Fitting fitting) {
-    Value decided = slab.get(fitting, "depth");
-    BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
+    Value decided = builder.get(fitting, "depth");
+    BodyFace face = FittingDecisions.face(builder.inputs.design(), fitting);
     Value depth =
         decided.value() > 0
-            ? slab.ledger.put(
+            ? builder.registry.put(
                 fitting.id("stop"),
                 fitting.title() + ", drill's stop",
                 LENGTH,
                 "d",
                 in("d", decided))
-            : slab.ledger.put(
+            : builder.registry.put(
                 fitting.id("stop"),
                 fitting.title() + ", right through",
                 LENGTH,
                 "t",
-                in("t", slab.thickness()));
+                in("t", builder.thickness()));
     add(fitting, CutKind.BORE, face, depth.value(), Set.copyOf(fitting.with()), "depth");
     if (decided.value() > 0) {
-      slab.floor(fitting.name(), fitting.words(), depth, place(fitting).x());
+      builder.floor(fitting.name(), fitting.words(), depth, place(fitting).x());
     }
   }
 
   void relief(Fitting fitting) {
-    Value left = slab.get(fitting, "left");
-    BodyFace face = FittingDecisions.face(slab.givens.design(), fitting);
-    double covered = face == BodyFace.TOP ? slab.cap() : 0;
+    Value left = builder.get(fitting, "left");
+    BodyFace face = FittingDecisions.face(builder.inputs.design(), fitting);
+    double covered = face == BodyFace.TOP ? builder.cap() : 0;
     Value cap =
-        Found.of(RoutKeys.BODY_CAP, covered, "found by adding top and veneer", slab.soFar());
+        SearchedValue.of(
+            RoutKeys.BODY_CAP, covered, "found by adding top and veneer", builder.trackedSoFar());
     Value depth =
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("stop"),
             fitting.title() + ", drill's stop before the top covers it",
             LENGTH,
             "max(1, t − c − l)",
-            in("t", slab.thickness()),
+            in("t", builder.thickness()),
             in("c", cap),
             in("l", left));
-    slab.ledger.put(
+    builder.registry.put(
         "rout." + fitting.name() + ".floor",
         "Left beyond the floor of the " + fitting.words(),
         LENGTH,
         "t − c − d",
-        in("t", slab.thickness()),
+        in("t", builder.thickness()),
         in("c", cap),
         in("d", depth));
     Point at = place(fitting);
-    double open = face == BodyFace.TOP ? covered : slab.thickness().value();
+    double open = face == BodyFace.TOP ? covered : builder.thickness().value();
     double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();
-    slab.add(
+    builder.add(
         reliefCut(
             fitting.name(),
             fitting.words(),
             at,
             open,
             floor,
-            slab.value(fitting, "diameter"),
+            builder.value(fitting, "diameter"),
             fitting.id("x"),
             fitting.id("left")));
   }
@@ -127,8 +128,9 @@ final class PlainBores {
       Set<String> joins,
       String changes) {
     Point at = place(fitting);
-    double open = face == BodyFace.TOP ? slab.surface.topPlane(at.x()) : slab.thickness().value();
-    slab.add(
+    double open =
+        face == BodyFace.TOP ? builder.surface.topPlane(at.x()) : builder.thickness().value();
+    builder.add(
         new Cut(
             fitting.name(),
             fitting.words(),
@@ -139,7 +141,7 @@ final class PlainBores {
                 new Cylinder(
                     new Point3(at.x(), at.y(), open),
                     new Point3(at.x(), at.y(), face == BodyFace.TOP ? open + depth : open - depth),
-                    slab.value(fitting, "diameter") / 2)),
+                    builder.value(fitting, "diameter") / 2)),
             joins,
             List.of(fitting.id("x"), fitting.id("y"), fitting.id(changes)),
             false));
@@ -149,28 +151,28 @@ final class PlainBores {
   void plate(Fitting fitting) {
     List<Outline> under = new ArrayList<>();
     for (String name : fitting.with()) {
-      slab.cut(name).ifPresent(c -> under.addAll(c.shapes()));
+      builder.cut(name).ifPresent(c -> under.addAll(c.shapes()));
     }
     if (under.isEmpty()) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("overlap"),
           fitting.words() + " covers nothing: say what lies under it",
-          new Point(slab.surface.from(), 0));
+          new Point(builder.surface.from(), 0));
       return;
     }
-    Value overlap = slab.get(fitting, "overlap");
-    Outline shape = Shapes.hullOf(under).grown(Math.max(0.1, overlap.value()));
+    Value overlap = builder.get(fitting, "overlap");
+    Outline shape = Shapes.hullOf(under).buffer(Math.max(0.1, overlap.value()));
     double middle = shape.centre().x();
-    double top = slab.surface.topPlane(middle);
-    slab.add(
-        new Part(
+    double top = builder.surface.topPlane(middle);
+    builder.add(
+        new HardwareSolid(
             fitting.name(),
             fitting.words(),
             fitting.name(),
-            new Prism(shape.corners(), top - slab.value(fitting, "thickness"), top - 0.01, 0),
+            new Prism(shape.corners(), top - builder.value(fitting, "thickness"), top - 0.01, 0),
             shape,
             true));
-    slab.ledger.put(
+    builder.registry.put(
         fitting.id("hidden"),
         fitting.title() + ", reaches beyond what it covers",
         LENGTH,
@@ -180,8 +182,8 @@ final class PlainBores {
   }
 
   private void screws(Fitting fitting, Outline shape, double overlap, double top) {
-    int count = (int) slab.value(fitting, "screws");
-    List<Outline> line = shape.inset(Math.max(0.5, Math.min(SCREW_INSIDE, overlap / 2)));
+    int count = (int) builder.value(fitting, "screws");
+    List<Outline> line = shape.shrink(Math.max(0.5, Math.min(SCREW_INSIDE, overlap / 2)));
     if (count == 0 || line.isEmpty()) {
       return;
     }
@@ -191,9 +193,9 @@ final class PlainBores {
       all.add(edge.at((double) i / PLACES).at());
     }
     List<Point> places =
-        PlateScrews.places(slab, all, shape.centre(), count, BodyFace.TOP, top, fitting.name());
+        PlateScrews.places(builder, all, shape.centre(), count, BodyFace.TOP, top, fitting.name());
     PlateScrews.add(
-        slab,
+        builder,
         fitting,
         fitting.words(),
         BodyFace.TOP,

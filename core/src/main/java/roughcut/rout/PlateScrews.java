@@ -47,7 +47,7 @@ final class PlateScrews {
    * @param own name of the cut that they stand beside on purpose
    */
   static List<Point> places(
-      Cutting slab,
+      CutBuilder builder,
       List<Point> line,
       Point middle,
       int count,
@@ -61,14 +61,14 @@ final class PlateScrews {
             .reduce(Bounds::and)
             .orElseThrow();
     List<Cut> near =
-        slab.cuts().stream()
+        builder.cuts().stream()
             .filter(c -> c.box().z0() < low + DEPTH + CLEAR && c.box().z1() > low - CLEAR)
             .filter(c -> !c.name().equals(own))
-            .filter(c -> seen(c.box()).grown(CLEAR).distance(all) <= 0)
+            .filter(c -> seen(c.box()).expanded(CLEAR).distance(all) <= 0)
             .toList();
     List<Object> from = new ArrayList<>(near);
     from.add(line);
-    return slab.memo.block(
+    return builder.memo.block(
         List.of("screws", own, count, middle, low), from, () -> clear(line, middle, count, near));
   }
 
@@ -80,7 +80,7 @@ final class PlateScrews {
     List<Near> others = new ArrayList<>();
     for (Cut cut : cuts) {
       for (Outline shape : cut.shapes()) {
-        others.add(new Near(shape, shape.bounds().grown(CLEAR)));
+        others.add(new Near(shape, shape.bounds().expanded(CLEAR)));
       }
     }
     List<Point> clear =
@@ -91,7 +91,7 @@ final class PlateScrews {
   /** A cut's shape with a box round it in which it may be too near. */
   private record Near(Outline shape, Bounds around) {
     boolean reaches(Point p) {
-      return around.holds(p) && (shape.holds(p) || shape.edgeDistance(p) < CLEAR);
+      return around.contains(p) && (shape.contains(p) || shape.edgeDistance(p) < CLEAR);
     }
   }
 
@@ -129,7 +129,7 @@ final class PlateScrews {
    * @param changedBy ids of decisions that move them
    */
   static void add(
-      Cutting slab,
+      CutBuilder builder,
       Fitting fitting,
       String what,
       BodyFace face,
@@ -140,7 +140,7 @@ final class PlateScrews {
     double down = face == BodyFace.TOP ? DEPTH : -DEPTH;
     for (int i = 0; i < places.size(); i++) {
       Point at = places.get(i);
-      slab.add(
+      builder.add(
           new Cut(
               CutName.screws(fitting.name()) + "-" + (i + 1),
               what + "'s screw " + (i + 1),

@@ -1,7 +1,7 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.List;
 import java.util.Optional;
@@ -52,21 +52,21 @@ public record Pocket(
   /** A corner of a smaller radius is none, mm. */
   private static final double SHARP = 0.05;
 
-  static Pocket of(Cutting slab, NeckShape neck, Heights heights) {
+  static Pocket of(CutBuilder builder, NeckShape neck, Heights heights) {
     HeelSeat seat = heights.seat().orElseThrow();
     Value heel = seat.heel();
     Value joint = neck.joint();
     Value heelEnd = neck.heelEnd();
-    Value clearance = slab.givens.get(RoutDecisions.POCKET_CLEARANCE);
-    Value radius = slab.givens.get(RoutDecisions.POCKET_RADIUS);
-    Value bass = slab.givens.get(RoutDecisions.POCKET_RADIUS_BASS);
+    Value clearance = builder.inputs.get(RoutDecisions.POCKET_CLEARANCE);
+    Value radius = builder.inputs.get(RoutDecisions.POCKET_RADIUS);
+    Value bass = builder.inputs.get(RoutDecisions.POCKET_RADIUS_BASS);
     Value front =
-        slab.ledger.put(
+        builder.registry.put(
             RoutKeys.POCKET_DEPTH_FRONT,
             "h − e",
             in("h", seat.edge()),
-            in("e", heights.standsOut()));
-    Value end = end(slab, seat, front, heights);
+            in("e", heights.fretboardAboveBody()));
+    Value end = end(builder, seat, front, heights);
     // Over the heel's length, as far as it has one.
     double run = heelEnd.value() - joint.value();
     double tan =
@@ -74,14 +74,14 @@ public record Pocket(
             ? Math.tan(Math.toRadians(heights.leans().value()))
             : (front.value() - end.value()) / run;
     Value floor =
-        slab.ledger.put(
+        builder.registry.put(
             RoutKeys.POCKET_FLOOR,
             "t − max(d_1, d_2)",
-            in("t", slab.thickness()),
+            in("t", builder.thickness()),
             in("d_1", front),
             in("d_2", end));
     boolean chiselled =
-        switch (slab.givens.get(RoutDecisions.POCKET_CORNERS)) {
+        switch (builder.inputs.get(RoutDecisions.POCKET_CORNERS)) {
           case CHISEL -> true;
           case ROUND_HEEL, SMALL_CUTTER -> false;
         };
@@ -89,7 +89,7 @@ public record Pocket(
         shape(
             neck, clearance.value(), chiselled ? 0 : bass.value(), chiselled ? 0 : radius.value());
     double tightest = Math.min(radius.value(), bass.value());
-    Outline shape = slab.asCut("pocket", List.of(wanted), tightest).get(0);
+    Outline shape = builder.asCut("pocket", List.of(wanted), tightest).get(0);
     Prism solid =
         new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
     Cut drawn =
@@ -99,7 +99,7 @@ public record Pocket(
             CutKind.POCKET,
             CutFrom.TOP,
             List.of(
-                new Step(
+                new RoutStep(
                     "pocket",
                     List.of(shape),
                     front.value() >= end.value() ? front : end,
@@ -114,41 +114,41 @@ public record Pocket(
                 StringDecisions.EXPOSED.id(),
                 Decisions.HEEL_END.id()),
             false);
-    Cut cut = slab.add(drawn);
+    Cut cut = builder.add(drawn);
     if (Math.min(front.value(), end.value()) <= 0) {
-      slab.trouble(
+      builder.addProblem(
           Topic.BODY,
           Decisions.HEEL_THICKNESS.id(),
           "the pocket would have no depth at the "
               + (front.value() < end.value() ? "body's edge" : "heel's end"),
           new Point(joint.value(), 0));
     }
-    Value asCut = slab.clearance("pocket", clearance);
+    Value asCut = builder.clearance("pocket", clearance);
     return new Pocket(
         cut,
         front,
         end,
         floor,
-        slab.ledger.put(
+        builder.registry.put(
             RoutKeys.POCKET_FIRST_CLEARANCE,
             "c − u",
             in("c", asCut),
-            in("u", slab.givens.get(RoutDecisions.POCKET_TIGHT))),
-        mismatch(slab, radius, bass),
-        slab.ledger.put(
+            in("u", builder.inputs.get(RoutDecisions.POCKET_TIGHT))),
+        mismatch(builder, radius, bass),
+        builder.registry.put(
             RoutKeys.POCKET_HEEL_GAP, "h · abs(sin(α))", in("h", heel), in("α", heights.leans())),
-        finished(slab, asCut),
-        slab.ledger.find(
+        finished(builder, asCut),
+        builder.registry.find(
             RoutKeys.POCKET_AREA,
             shape.area() / 100,
             "found by measuring its outline",
-            slab.soFar().and(neck.taper().basis()).with(joint, heelEnd, clearance)),
-        tilt(slab, heights, front, end));
+            builder.trackedSoFar().and(neck.taper().provenance()).with(joint, heelEnd, clearance)),
+        tilt(builder, heights, front, end));
   }
 
-  private static Value end(Cutting slab, HeelSeat seat, Value front, Heights heights) {
+  private static Value end(CutBuilder builder, HeelSeat seat, Value front, Heights heights) {
     if (seat.tiltsFloor()) {
-      return slab.ledger.put(
+      return builder.registry.put(
           RoutKeys.POCKET_DEPTH_END,
           "d − (x_h − x_j) · tan(α)",
           in("d", front),
@@ -156,7 +156,7 @@ public record Pocket(
           in("x_j", seat.joint()),
           in("α", heights.leans()));
     }
-    return slab.ledger.put(
+    return builder.registry.put(
         RoutKeys.POCKET_DEPTH_END,
         "d + h_2 − h_1 − (x_h − x_j) · tan(α)",
         in("d", front),
@@ -168,35 +168,35 @@ public record Pocket(
   }
 
   /** Of a floor under a planed or packed heel only what its taper, as it was made, leaves over. */
-  private static Value tilt(Cutting slab, Heights heights, Value front, Value end) {
+  private static Value tilt(CutBuilder builder, Heights heights, Value front, Value end) {
     return heights.seat().orElseThrow().tiltsFloor()
         ? heights.taper().orElseThrow()
-        : slab.ledger.put(RoutKeys.POCKET_TILT, "d_1 − d_2", in("d_1", front), in("d_2", end));
+        : builder.registry.put(RoutKeys.POCKET_TILT, "d_1 − d_2", in("d_1", front), in("d_2", end));
   }
 
-  private static Value finished(Cutting slab, Value clearance) {
+  private static Value finished(CutBuilder builder, Value clearance) {
     String id = "pocket.clearance-finished";
     String label = "Clearance a side when the body is finished";
-    return switch (slab.givens.get(RoutDecisions.POCKET_FINISH)) {
-      case KEPT_OUT -> slab.ledger.put(id, label, FINE_LENGTH, "c", in("c", clearance));
+    return switch (builder.inputs.get(RoutDecisions.POCKET_FINISH)) {
+      case KEPT_OUT -> builder.registry.put(id, label, FINE_LENGTH, "c", in("c", clearance));
       case GOES_IN ->
-          slab.ledger.put(
+          builder.registry.put(
               id,
               label,
               FINE_LENGTH,
               "c − f",
               in("c", clearance),
-              in("f", slab.givens.get(RoutDecisions.FILM)));
+              in("f", builder.inputs.get(RoutDecisions.FILM)));
     };
   }
 
-  private static Value mismatch(Cutting slab, Value treble, Value bass) {
-    return switch (slab.givens.get(RoutDecisions.POCKET_CORNERS)) {
+  private static Value mismatch(CutBuilder builder, Value treble, Value bass) {
+    return switch (builder.inputs.get(RoutDecisions.POCKET_CORNERS)) {
       case SMALL_CUTTER ->
-          slab.ledger.put(
+          builder.registry.put(
               RoutKeys.POCKET_CORNER_MISMATCH, "max(R, R_b)", in("R", treble), in("R_b", bass));
       case ROUND_HEEL, CHISEL ->
-          slab.ledger.put(
+          builder.registry.put(
               RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
               "0 · R",
               in("R", treble));

@@ -1,8 +1,8 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,11 +10,11 @@ import java.util.Locale;
 import java.util.Optional;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.shop.Cutter;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
@@ -33,7 +33,7 @@ import roughcut.shop.Template;
  */
 public record RoutPlan(
     Cut cut,
-    Step step,
+    RoutStep step,
     TemplatePlan template,
     List<Cutter> bits,
     PassPlan plan,
@@ -63,7 +63,7 @@ public record RoutPlan(
   /** The bores that empty it first; empty when it is routed all the way or no bit fits. */
   public Optional<BoredWaste> bored() {
     // Where the floor leans, no bit goes below its shallow end.
-    return BoredWaste.of(step, surface.value() - step.leans(), bits);
+    return BoredWaste.of(step, surface.value() - step.floorRise(), bits);
   }
 
   /**
@@ -71,37 +71,37 @@ public record RoutPlan(
    *
    * @param taper of the pocket's floor where it is tilted; empty without one
    */
-  static List<RoutPlan> all(CutSlab slab, Shop shop, double density, Optional<Value> taper) {
+  static List<RoutPlan> all(CutBody body, Shop shop, double density, Optional<Value> taper) {
     List<RoutPlan> plans = new ArrayList<>();
-    for (Cut cut : slab.cuts) {
+    for (Cut cut : body.cuts) {
       // A lever's slot is bored at its ends, sawn and filed: too narrow to be led round.
-      for (Step step : cut.kind() == CutKind.SLOT ? List.<Step>of() : cut.steps()) {
-        plans.add(of(slab, shop, cut, step, density, taper));
+      for (RoutStep step : cut.kind() == CutKind.SLOT ? List.<RoutStep>of() : cut.steps()) {
+        plans.add(of(body, shop, cut, step, density, taper));
       }
     }
     return plans;
   }
 
   private static RoutPlan of(
-      CutSlab slab, Shop shop, Cut cut, Step step, double density, Optional<Value> floor) {
-    Value stock = slab.state.stock();
-    boolean covered = cut.kind() == CutKind.CHANNEL && slab.cap() > 0;
+      CutBody body, Shop shop, Cut cut, RoutStep step, double density, Optional<Value> floor) {
+    Value stock = body.state.stock();
+    boolean covered = cut.kind() == CutKind.CHANNEL && body.cap() > 0;
     // Before the top is on, what is still to come off it isn't there.
-    boolean thicker = cut.from().opens(slab.state.off()) && stock.value() > 0 && !covered;
+    boolean thicker = cut.from().opens(body.state.off()) && stock.value() > 0 && !covered;
     Value surface =
-        slab.ledger.put(
+        body.registry.put(
             "pass." + step.name() + ".depth-now",
             "Depth from the surface that is there now",
             LENGTH,
             thicker ? "d + s" : "d",
             thicker
-                ? new Worked.Input[] {in("d", step.depth()), in("s", stock)}
-                : new Worked.Input[] {in("d", step.depth())});
+                ? new ComputedValue.Input[] {in("d", step.depth()), in("s", stock)}
+                : new ComputedValue.Input[] {in("d", step.depth())});
     Optional<Template> owned = shop.template(step.name()).filter(Template::routs);
     double template =
         owned
             .map(Template::thickness)
-            .orElse(slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS).value());
+            .orElse(body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS).value());
     Bounds b = step.bounds();
     PassPlan.Job job =
         new PassPlan.Job(
@@ -109,33 +109,33 @@ public record RoutPlan(
             step.corner(),
             Math.min(b.width(), b.height()),
             template,
-            slab.givens.get(RoutDecisions.TEMPLATE_BUSH).value(),
+            body.inputs.get(RoutDecisions.TEMPLATE_BUSH).value(),
             density,
-            slab.givens.get(RoutDecisions.OWN_FACTOR).value(),
-            slab.givens.get(RoutDecisions.LAST_PASS).value());
+            body.inputs.get(RoutDecisions.OWN_FACTOR).value(),
+            body.inputs.get(RoutDecisions.LAST_PASS).value());
     PassPlan plan = PassPlan.of(job, shop.cutters());
-    Basis sharing =
-        slab.basis(cut)
+    Provenance sharing =
+        body.provenance(cut)
             .with(
                 surface,
-                slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS),
-                slab.givens.get(RoutDecisions.TEMPLATE_BUSH),
-                slab.givens.get(RoutDecisions.OWN_FACTOR),
-                slab.givens.get(RoutDecisions.LAST_PASS));
+                body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS),
+                body.inputs.get(RoutDecisions.TEMPLATE_BUSH),
+                body.inputs.get(RoutDecisions.OWN_FACTOR),
+                body.inputs.get(RoutDecisions.LAST_PASS));
     double cutter =
         plan.passes().isEmpty() ? step.corner() * 2 : plan.passes().get(0).cutter().diameter();
     boolean bore =
-        switch (slab.givens.get(RoutDecisions.WASTE)) {
+        switch (body.inputs.get(RoutDecisions.WASTE)) {
           case BORED_FIRST -> true;
           case ROUTED -> false;
         };
     List<Value> depths = new ArrayList<>();
     List<Value> cutters = new ArrayList<>();
-    passes(slab, step, surface, plan, template, sharing, depths, cutters);
+    passes(body, step, surface, plan, template, sharing, depths, cutters);
     return new RoutPlan(
         cut,
         step,
-        TemplatePlan.of(slab, shop, cut, step, cutter),
+        TemplatePlan.of(body, shop, cut, step, cutter),
         bore ? shop.cutters() : List.of(),
         plan,
         depths,
@@ -144,13 +144,13 @@ public record RoutPlan(
         covered ? Optional.of("before the top is glued, from the back's face") : Optional.empty(),
         floor
             .filter(t -> cut.kind() == CutKind.POCKET && Math.abs(t.value()) >= TILTED)
-            .map(t -> new Shim(shim(slab, t), t.value() > 0)),
+            .map(t -> new Shim(shim(body, t), t.value() > 0)),
         plan.passes().stream().mapToDouble(p -> p.cutter().dial()).min().orElse(0));
   }
 
   /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
-  private static Value shim(CutSlab slab, Value taper) {
-    return slab.ledger.put(
+  private static Value shim(CutBody body, Value taper) {
+    return body.registry.put(
         "pass.pocket.shim",
         taper.value() > 0
             ? "Shims under the template at the heel's end, none at the body's edge"
@@ -173,19 +173,19 @@ public record RoutPlan(
   }
 
   private static void passes(
-      CutSlab slab,
-      Step step,
+      CutBody body,
+      RoutStep step,
       Value surface,
       PassPlan plan,
       double template,
-      Basis sharing,
+      Provenance sharing,
       List<Value> depths,
       List<Value> cutters) {
     for (int i = 0; i < plan.passes().size(); i++) {
       PassPlan.Pass pass = plan.passes().get(i);
       String id = "pass." + step.name() + "." + (i + 1);
       Value share =
-          Found.of(
+          SearchedValue.of(
               id + ".share",
               "Share of the whole depth",
               pass.depth() / Math.max(0.1, surface.value()),
@@ -193,7 +193,7 @@ public record RoutPlan(
               "found by sharing the depth among the cutters",
               sharing);
       depths.add(
-          slab.ledger.put(
+          body.registry.put(
               id + ".depth",
               "Pass " + (i + 1) + " of " + step.name() + ", depth below the wood's surface",
               FINE_LENGTH,
@@ -201,14 +201,14 @@ public record RoutPlan(
               in("d", surface),
               in("k", share)));
       Value tau =
-          Found.of(
+          SearchedValue.of(
               id + ".template",
               "Template",
               template,
               LENGTH,
               "found of the template in use",
-              Basis.of(slab.givens.get(RoutDecisions.TEMPLATE_THICKNESS)));
-      slab.ledger.put(
+              Provenance.of(body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS)));
+      body.registry.put(
           id + ".setting",
           "Pass " + (i + 1) + " of " + step.name() + ", router's depth from the template",
           FINE_LENGTH,
@@ -216,7 +216,7 @@ public record RoutPlan(
           in("d", depths.get(i)),
           in("τ", tau));
       Value diameter =
-          Found.of(
+          SearchedValue.of(
               "cutter." + pass.cutter().name(),
               pass.cutter().name(),
               pass.cutter().diameter(),
@@ -224,7 +224,7 @@ public record RoutPlan(
               "found among the shop's cutters",
               sharing);
       cutters.add(
-          slab.ledger.put(
+          body.registry.put(
               id + ".cutter",
               "Pass " + (i + 1) + " of " + step.name() + ", cutter's diameter",
               LENGTH,

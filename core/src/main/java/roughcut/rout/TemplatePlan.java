@@ -1,19 +1,19 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.Optional;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.shop.Shop;
 import roughcut.shop.Template;
 
@@ -28,34 +28,34 @@ import roughcut.shop.Template;
  * @param say what is to be said of it, empty for nothing
  */
 public record TemplatePlan(
-    Step step, double offset, Value width, Value length, Optional<Template> owned, String say) {
+    RoutStep step, double offset, Value width, Value length, Optional<Template> owned, String say) {
 
   /** How far a measured opening may be off before it is said, mm. */
   private static final double WORN = 0.1;
 
   /** Its opening in place on the body. */
   public Outline opening() {
-    return offset > 0 ? step.outline().grown(offset) : step.outline();
+    return offset > 0 ? step.outline().buffer(offset) : step.outline();
   }
 
-  private static Value found(Step step, String side, double value, Basis basis) {
-    return Found.of(
+  private static Value found(RoutStep step, String side, double value, Provenance provenance) {
+    return SearchedValue.of(
         "rout." + step.name() + "." + side,
         "Rout's " + side,
         value,
         FINE_LENGTH,
         "found of the rout as drawn",
-        basis);
+        provenance);
   }
 
-  static TemplatePlan of(CutSlab slab, Shop shop, Cut cut, Step step, double cutter) {
-    Value bush = slab.givens.get(RoutDecisions.TEMPLATE_BUSH);
+  static TemplatePlan of(CutBody body, Shop shop, Cut cut, RoutStep step, double cutter) {
+    Value bush = body.inputs.get(RoutDecisions.TEMPLATE_BUSH);
     double offset = bush.value() > 0 ? Math.max(0, (bush.value() - cutter) / 2) : 0;
     Bounds b = step.drawn();
-    Value wide = found(step, "width", b.width(), slab.basis(cut));
-    Value across = found(step, "length", b.height(), slab.basis(cut));
+    Value wide = found(step, "width", b.width(), body.provenance(cut));
+    Value across = found(step, "length", b.height(), body.provenance(cut));
     Value more =
-        Worked.of(
+        ComputedValue.of(
             "template." + step.name() + ".offset",
             "Bush's offset, (bush − cutter) / 2",
             FINE_LENGTH,
@@ -63,14 +63,14 @@ public record TemplatePlan(
             in("b", bush),
             in(
                 "d",
-                Known.of(
+                TableValue.of(
                     "template." + step.name() + ".cutter",
                     "Cutter",
                     cutter,
                     FINE_LENGTH,
                     "the cutter's own")));
     Value width =
-        slab.ledger.put(
+        body.registry.put(
             "template." + step.name() + ".opening-width",
             "Template " + step.name() + ", opening along the strings",
             FINE_LENGTH,
@@ -78,7 +78,7 @@ public record TemplatePlan(
             in("w", wide),
             in("o", more));
     Value length =
-        slab.ledger.put(
+        body.registry.put(
             "template." + step.name() + ".opening-length",
             "Template " + step.name() + ", opening across",
             LENGTH,

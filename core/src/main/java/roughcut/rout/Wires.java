@@ -1,9 +1,9 @@
 package roughcut.rout;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -22,8 +22,8 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.geometry.Solid;
-import roughcut.measure.Found;
 import roughcut.measure.Precision;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 
@@ -41,34 +41,34 @@ final class Wires {
   /** A channel that can't be is drawn so deep, mm. */
   private static final double SLIVER = 0.5;
 
-  private final Cutting slab;
+  private final CutBuilder builder;
 
-  Wires(Cutting slab) {
-    this.slab = slab;
+  Wires(CutBuilder builder) {
+    this.builder = builder;
   }
 
   void channel(Fitting fitting) {
     Optional<Cut> from = end(fitting, 0);
     Optional<Cut> to = end(fitting, 1);
     if (from.isEmpty() || to.isEmpty()) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("kind"),
           fitting.words() + " wants two cuts to lead from and to",
-          new Point(slab.surface.from(), 0));
+          new Point(builder.surface.from(), 0));
       return;
     }
     if (from.get().name().equals(to.get().name())) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("kind"),
           fitting.words() + " leads from the " + from.get().words() + " to itself",
           middle(from.get()));
       return;
     }
-    double radius = slab.value(fitting, "diameter") / 2;
+    double radius = builder.value(fitting, "diameter") / 2;
     Point a = middle(from.get());
     Point b = middle(to.get());
     double far = Math.max(Precision.NEAR, a.distance(b));
-    double aside = slab.value(fitting, "aside");
+    double aside = builder.value(fitting, "aside");
     Point square = new Point(-(b.y() - a.y()) / far * aside, (b.x() - a.x()) / far * aside);
     a = a.plus(square.x(), square.y());
     b = b.plus(square.x(), square.y());
@@ -77,7 +77,7 @@ final class Wires {
     double leaves = share(from.get(), za, a, b, true);
     double enters = share(to.get(), zb, a, b, false);
     if (enters <= leaves) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("kind"),
           fitting.words()
               + " has no way to go: the "
@@ -106,7 +106,7 @@ final class Wires {
   }
 
   private Optional<Cut> end(Fitting fitting, int i) {
-    return fitting.with().size() > i ? slab.cut(fitting.with().get(i)) : Optional.empty();
+    return fitting.with().size() > i ? builder.cut(fitting.with().get(i)) : Optional.empty();
   }
 
   private static Point middle(Cut cut) {
@@ -134,7 +134,7 @@ final class Wires {
   /** What is seen from above of a cut at a depth; of all of it where it isn't so deep. */
   private static List<Outline> at(Cut cut, double z) {
     List<Outline> there = new ArrayList<>();
-    for (Step step : cut.steps()) {
+    for (RoutStep step : cut.steps()) {
       for (int i = 0; i < step.shapes().size(); i++) {
         Box box = step.solids().get(Math.min(i, step.solids().size() - 1)).box();
         if (z >= box.z0() - Precision.NEAR && z <= box.z1() + Precision.NEAR) {
@@ -147,7 +147,7 @@ final class Wires {
 
   /** The axis below the top: as decided, or just inside the cut's floor. */
   private double depth(Fitting fitting, String trait, Cut cut, double radius) {
-    double decided = slab.value(fitting, trait);
+    double decided = builder.value(fitting, trait);
     if (decided > 0) {
       return decided;
     }
@@ -165,30 +165,30 @@ final class Wires {
   private void bored(
       Fitting fitting, Cut from, Cut to, Point3 a, Point3 b, double radius, double run) {
     Value flat =
-        Found.of(
+        SearchedValue.of(
             fitting.id("run"),
             "Seen from above",
             a.flat().distance(b.flat()),
             FINE_LENGTH,
             "found between the routs that it joins",
-            slab.soFar());
+            builder.trackedSoFar());
     Value fall =
-        Found.of(
+        SearchedValue.of(
             fitting.id("fall"),
             "Falls by",
             b.z() - a.z(),
             FINE_LENGTH,
             "found between the routs that it joins",
-            slab.soFar());
+            builder.trackedSoFar());
     Value tilt =
-        slab.ledger.put(
+        builder.registry.put(
             fitting.id("angle"),
             fitting.title() + ", falls from level by",
             ANGLE,
             "atan(f / max(0.000000001, l))",
             in("f", fall),
             in("l", flat));
-    slab.ledger.put(
+    builder.registry.put(
         fitting.id("length"),
         fitting.title() + ", bored length",
         LENGTH,
@@ -196,23 +196,23 @@ final class Wires {
         in("l", flat),
         in("a", tilt));
     Value room =
-        Found.of(
+        SearchedValue.of(
             fitting.id("start-room"),
             "Room in the rout that it starts from",
             Math.max(1, run * 2),
             LENGTH,
             "found between the routs that it joins",
-            slab.soFar());
+            builder.trackedSoFar());
     Value deep =
-        Found.of(
+        SearchedValue.of(
             fitting.id("start-depth"),
             "Axis below the top there",
             a.z(),
             LENGTH,
             "found between the routs that it joins",
-            slab.soFar());
-    Value wide = slab.get(fitting, "diameter");
-    slab.ledger.put(
+            builder.trackedSoFar());
+    Value wide = builder.get(fitting, "diameter");
+    builder.registry.put(
         fitting.id("entry"),
         fitting.title() + ", angle that a bit from that rout needs to clear its far rim",
         ANGLE,
@@ -221,7 +221,7 @@ final class Wires {
         in("D", wide),
         in("r", room));
     Cut channel =
-        slab.add(
+        builder.add(
             cut(
                 fitting,
                 CutKind.WIRE,
@@ -232,45 +232,47 @@ final class Wires {
                 to));
     meets(fitting, channel, from);
     meets(fitting, channel, to);
-    if (Math.abs(b.z()) + radius > slab.thickness().value()
-        || a.z() + radius > slab.thickness().value()) {
-      slab.trouble(fitting.id("to-depth"), "it comes out through the back", b.flat());
+    if (Math.abs(b.z()) + radius > builder.thickness().value()
+        || a.z() + radius > builder.thickness().value()) {
+      builder.addProblem(fitting.id("to-depth"), "it comes out through the back", b.flat());
     }
   }
 
   private void routed(
       Fitting fitting, Cut from, Cut to, Point p, Point q, double z, double radius) {
-    double cap = slab.cap();
+    double cap = builder.cap();
     if (cap == 0) {
-      slab.trouble(fitting.id("kind"), "a routed channel wants a top that covers it", p);
+      builder.addProblem(fitting.id("kind"), "a routed channel wants a top that covers it", p);
     }
-    Value under = Found.of(RoutKeys.BODY_CAP, cap, "found by adding top and veneer", slab.soFar());
+    Value under =
+        SearchedValue.of(
+            RoutKeys.BODY_CAP, cap, "found by adding top and veneer", builder.trackedSoFar());
     Value floor =
-        Found.of(
+        SearchedValue.of(
             fitting.id("floor-z"),
             "Its floor below the top",
             z + radius,
             LENGTH,
             "found between the routs that it joins",
-            slab.soFar());
+            builder.trackedSoFar());
     Value depth =
-        slab.depth(
+        builder.depth(
             fitting.id("depth"),
             fitting.name(),
             fitting.title(),
             "f − c",
             in("f", floor),
             in("c", under));
-    Value base = slab.givens.get(NeckDecisions.JIG_BASE);
-    Value wide = slab.get(fitting, "diameter");
-    slab.ledger.put(
+    Value base = builder.inputs.get(NeckDecisions.JIG_BASE);
+    Value wide = builder.get(fitting, "diameter");
+    builder.registry.put(
         fitting.id("near-rail"),
         fitting.title() + ", rail to its near wall",
         LENGTH,
         "b − D / 2",
         in("b", base),
         in("D", wide));
-    slab.ledger.put(
+    builder.registry.put(
         fitting.id("far-rail"),
         fitting.title() + ", rail to its far wall",
         LENGTH,
@@ -278,7 +280,7 @@ final class Wires {
         in("b", base),
         in("D", wide));
     if (cap > 0 && depth.value() < WIRES - Precision.NEAR) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("from-depth"),
           fitting.words()
               + (depth.value() <= 0
@@ -295,21 +297,22 @@ final class Wires {
     Outline shape = Shapes.slot(p, q, radius);
     // Told above; here it stays a solid.
     Prism solid = new Prism(shape.corners(), cap, cap + Math.max(SLIVER, depth.value()), 0);
-    slab.ledger.put(
+    builder.registry.put(
         "rout." + fitting.name() + ".floor",
         "Left beyond the floor of the " + fitting.words(),
         LENGTH,
         "t − c − d",
-        in("t", slab.thickness()),
+        in("t", builder.thickness()),
         in("c", under),
         in("d", depth));
     Cut channel =
-        slab.add(
+        builder.add(
             cut(
                 fitting,
                 CutKind.CHANNEL,
                 CutFrom.TOP,
-                List.of(new Step(fitting.name(), List.of(shape), depth, List.of(solid), radius)),
+                List.of(
+                    new RoutStep(fitting.name(), List.of(shape), depth, List.of(solid), radius)),
                 List.of(),
                 from,
                 to));
@@ -326,7 +329,7 @@ final class Wires {
       }
     }
     if (gap > Precision.NEAR) {
-      slab.trouble(
+      builder.addProblem(
           fitting.id("from-depth"),
           fitting.words()
               + " misses the "
@@ -342,7 +345,7 @@ final class Wires {
       Fitting fitting,
       CutKind kind,
       CutFrom way,
-      List<Step> steps,
+      List<RoutStep> steps,
       List<Cylinder> bores,
       Cut from,
       Cut to) {

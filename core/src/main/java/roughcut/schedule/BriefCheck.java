@@ -116,7 +116,7 @@ public record BriefCheck(String words, State state, String how) {
     plan.boards().homeless().stream()
         .filter(h -> !h.part().small())
         .forEach(h -> missing.add(h.part().label() + ": " + Text.in(h.why(), units)));
-    Needs.hardware(plan, units).stream()
+    HardwareNeeds.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> missing.add(n.what() + ": not in hand"));
     return missing.isEmpty()

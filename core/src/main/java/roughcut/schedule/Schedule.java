@@ -70,13 +70,13 @@ public final class Schedule {
     }
   }
 
-  private final Work work;
+  private final ShopPlanning work;
   private final ShopClock clock;
   private final List<Block> blocks = new ArrayList<>();
   private final List<Outcome> outcomes = new ArrayList<>();
   private final String trouble;
 
-  private Schedule(Work work, ShopHours hours, LocalDateTime now, ZoneId zone) {
+  private Schedule(ShopPlanning work, ShopHours hours, LocalDateTime now, ZoneId zone) {
     this.work = work;
     this.clock = new ShopClock(hours, now.toLocalDate(), zone);
     String wrong = trouble(hours);
@@ -95,7 +95,7 @@ public final class Schedule {
   }
 
   /** From now on. */
-  public static Schedule of(Work work, ShopHours hours, LocalDateTime now, ZoneId zone) {
+  public static Schedule of(ShopPlanning work, ShopHours hours, LocalDateTime now, ZoneId zone) {
     return new Schedule(work, hours, now, zone);
   }
 
@@ -167,7 +167,7 @@ public final class Schedule {
 
   private Run best(ShopHours hours, long now) {
     Run best = null;
-    for (int[] order : Orders.of(work, now)) {
+    for (int[] order : Permutations.of(work, now)) {
       Run run = run(order, hours.clampSets(), now);
       if (best == null || Run.BETTER.compare(run, best) < 0) {
         best = run;

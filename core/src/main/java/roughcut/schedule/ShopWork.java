@@ -31,9 +31,11 @@ public record ShopWork(List<Plan> plans, Map<String, Integer> learned, Schedule 
    */
   public static ShopWork of(List<Plan> all, LocalDateTime now, ZoneId zone) {
     List<Plan> plans = all.stream().sorted(BY_NAME).toList();
-    Map<String, Integer> learned = Work.learned(plans.stream().map(p -> p.build().log()).toList());
+    Map<String, Integer> learned =
+        ShopPlanning.learned(plans.stream().map(p -> p.build().log()).toList());
     Shop shop = plans.get(0).shop();
-    Schedule schedule = Schedule.of(Work.of(plans, shop.hours(), learned), shop.hours(), now, zone);
+    Schedule schedule =
+        Schedule.of(ShopPlanning.of(plans, shop.hours(), learned), shop.hours(), now, zone);
     return new ShopWork(plans, learned, schedule);
   }
 
@@ -54,8 +56,8 @@ public record ShopWork(List<Plan> plans, Map<String, Integer> learned, Schedule 
   }
 
   /** What would buy days for a build: slow, each is tried on a whole plan and schedule. */
-  public List<Buys> buys(Plan plan, LocalDateTime now, ZoneId zone) {
-    return Buys.of(plans, place(plan), learned, now, zone);
+  public List<ScheduleSavings> savings(Plan plan, LocalDateTime now, ZoneId zone) {
+    return ScheduleSavings.of(plans, place(plan), learned, now, zone);
   }
 
   /** The first of a build's brief that doesn't hold, in words; empty for nothing. */

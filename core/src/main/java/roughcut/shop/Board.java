@@ -3,8 +3,8 @@ package roughcut.shop;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roughcut.measure.NamedKind;
 import roughcut.measure.Precision;
-import roughcut.measure.Worded;
 
 /**
  * A board in the rack. A dimension that wasn't measured yet is empty, and nothing is computed as if
@@ -36,7 +36,7 @@ public record Board(
     OptionalDouble price,
     String note) {
   /** How the growth rings stand in the board. */
-  public enum Grain implements Worded {
+  public enum Grain implements NamedKind {
     FLAT,
     RIFT,
     QUARTER

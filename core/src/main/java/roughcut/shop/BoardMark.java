@@ -1,6 +1,6 @@
 package roughcut.shop;
 
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /**
  * Something drawn on a board's face: a rectangle from the board's lower left corner.
@@ -12,7 +12,7 @@ import roughcut.measure.Worded;
 public record BoardMark(
     Kind kind, double x, double y, double length, double width, Intent intent, String note) {
   /** What it is. */
-  public enum Kind implements Worded {
+  public enum Kind implements NamedKind {
     KNOT,
     CHECK,
     SAPWOOD,
@@ -20,7 +20,7 @@ public record BoardMark(
   }
 
   /** What is wanted of it. */
-  public enum Intent implements Worded {
+  public enum Intent implements NamedKind {
     HIDE,
     SHOW,
     AVOID,

@@ -1,6 +1,6 @@
 package roughcut.shop;
 
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /**
  * A router cutter or boring bit of the drawer. Lengths in mm.
@@ -33,7 +33,7 @@ public record Cutter(
   public static final double RIM_SPEED = 40;
 
   /** How sharp it is. */
-  public enum Condition implements Worded {
+  public enum Condition implements NamedKind {
     SHARP,
     FAIR,
     DULL

@@ -1,9 +1,9 @@
 package roughcut.shop;
 
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /** Kinds of router cutters and boring bits. */
-public enum CutterKind implements Worded {
+public enum CutterKind implements NamedKind {
   STRAIGHT("straight", Use.ROUTS),
   SPIRAL_UP("spiral, up-cut", Use.ROUTS),
   SPIRAL_DOWN("spiral, down-cut", Use.ROUTS),

@@ -9,7 +9,7 @@ import java.util.function.Function;
  * The shop's shelves: sets of strings and hardware in hand, kept under names and used by many
  * builds. Each name stands once in its shelf.
  */
-public record Shelf(List<StringSet> strings, List<Piece> pieces) {
+public record Shelf(List<StringSet> strings, List<ShelfItem> pieces) {
   public static final Shelf EMPTY = new Shelf(List.of(), List.of());
   public static final int MOST = 500;
   public static final int LONGEST_NAME = 60;
@@ -38,19 +38,19 @@ public record Shelf(List<StringSet> strings, List<Piece> pieces) {
   }
 
   /** Those of one group, in the order in which they were put there. */
-  public List<Piece> of(String group) {
+  public List<ShelfItem> of(String group) {
     return pieces.stream().filter(p -> p.group().equals(group)).toList();
   }
 
-  public Optional<Piece> piece(String group, String name) {
+  public Optional<ShelfItem> piece(String group, String name) {
     return of(group).stream().filter(p -> p.name().equals(name)).findFirst();
   }
 
   /** With a piece, in the place of one of its group and name. */
-  public Shelf with(Piece piece) {
+  public Shelf with(ShelfItem item) {
     return new Shelf(
         strings,
-        put(pieces, piece, p -> p.group().equals(piece.group()) && p.name().equals(piece.name())));
+        put(pieces, item, p -> p.group().equals(item.group()) && p.name().equals(item.name())));
   }
 
   /** With a set of strings, in the place of one of its name. */
@@ -70,8 +70,8 @@ public record Shelf(List<StringSet> strings, List<Piece> pieces) {
     return next;
   }
 
-  public Shelf without(Piece piece) {
-    return new Shelf(strings, pieces.stream().filter(p -> !p.equals(piece)).toList());
+  public Shelf without(ShelfItem item) {
+    return new Shelf(strings, pieces.stream().filter(p -> !p.equals(item)).toList());
   }
 
   public Shelf without(StringSet set) {
@@ -79,7 +79,7 @@ public record Shelf(List<StringSet> strings, List<Piece> pieces) {
   }
 
   /** With another in the place of one, such as the same under another name. */
-  public Shelf changed(Piece from, Piece to) {
+  public Shelf changed(ShelfItem from, ShelfItem to) {
     return new Shelf(strings, pieces.stream().map(p -> p.equals(from) ? to : p).toList());
   }
 

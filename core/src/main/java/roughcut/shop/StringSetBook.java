@@ -2,8 +2,8 @@ package roughcut.shop;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Pitch;
-import roughcut.measure.Unreadable;
 
 /** Sets of strings in general gauges that ship with the program. */
 public final class StringSetBook {
@@ -22,7 +22,7 @@ public final class StringSetBook {
       double gauge = Double.parseDouble(wound ? parts[0].replace("w", "") : parts[0]);
       try {
         all.add(new StringSpec(gauge, wound, 0, Pitch.read(parts[1])));
-      } catch (Unreadable e) {
+      } catch (InvalidInput e) {
         throw new IllegalArgumentException(e);
       }
     }

@@ -1,7 +1,7 @@
 package roughcut.shop;
 
 import java.util.Optional;
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
 /**
  * A template of the shop. Lengths in mm.
@@ -24,7 +24,7 @@ public record Template(
     boolean treble,
     String registered) {
   /** What a template may be used for. */
-  public enum Use implements Worded {
+  public enum Use implements NamedKind {
     ROUTING,
     LAYOUT_ONLY
   }

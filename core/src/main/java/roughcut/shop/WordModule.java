@@ -14,14 +14,14 @@ import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import java.io.IOException;
 import java.util.Locale;
-import roughcut.measure.Worded;
+import roughcut.measure.NamedKind;
 
-/** Kinds in files and tables by their words ({@link Worded}), in capitals or not. */
+/** Kinds in files and tables by their words ({@link NamedKind}), in capitals or not. */
 public final class WordModule extends SimpleModule {
   private static final long serialVersionUID = 1;
 
   public WordModule() {
-    addSerializer(Worded.class, new ToWord());
+    addSerializer(NamedKind.class, new ToWord());
     setDeserializerModifier(
         new BeanDeserializerModifier() {
           private static final long serialVersionUID = 1;
@@ -32,16 +32,16 @@ public final class WordModule extends SimpleModule {
               JavaType type,
               BeanDescription described,
               JsonDeserializer<?> usual) {
-            return Worded.class.isAssignableFrom(type.getRawClass())
+            return NamedKind.class.isAssignableFrom(type.getRawClass())
                 ? new ByWord(type.getRawClass())
                 : usual;
           }
         });
   }
 
-  private static final class ToWord extends JsonSerializer<Worded> {
+  private static final class ToWord extends JsonSerializer<NamedKind> {
     @Override
-    public void serialize(Worded kind, JsonGenerator out, SerializerProvider all)
+    public void serialize(NamedKind kind, JsonGenerator out, SerializerProvider all)
         throws IOException {
       out.writeString(kind.word());
     }
@@ -58,7 +58,7 @@ public final class WordModule extends SimpleModule {
     public Object deserialize(JsonParser in, DeserializationContext context) throws IOException {
       String word = in.getValueAsString("");
       for (Object kind : type.getEnumConstants()) {
-        if (((Worded) kind).word().equals(word.toLowerCase(Locale.ROOT))) {
+        if (((NamedKind) kind).word().equals(word.toLowerCase(Locale.ROOT))) {
           return kind;
         }
       }

@@ -1,7 +1,7 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,13 +11,13 @@ import roughcut.design.StringDecisions;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
 
@@ -82,14 +82,14 @@ public record Bridge(
      *
      * @param shortening how much nearer the nut the saddle line lies in plan, mm
      */
-    public double seated(double shortening) {
+    public double neckSeating(double shortening) {
       return onBody ? distance - shortening : distance;
     }
   }
 
   /** What places it and its holes. */
-  public Basis basis() {
-    return Basis.of(datum, spacing, slant);
+  public Provenance provenance() {
+    return Provenance.of(datum, spacing, slant);
   }
 
   public Bridge {
@@ -99,29 +99,29 @@ public record Bridge(
   }
 
   public static Bridge of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
       StringSpread strings,
       Compensation compensation,
-      Ledger ledger) {
+      ValueRegistry registry) {
     BridgeKind kind =
-        BridgeBook.get(givens.get(StringDecisions.BRIDGE).word())
+        BridgeBook.get(inputs.get(StringDecisions.BRIDGE).word())
             .measured(
-                givens.get(StringDecisions.BRIDGE_LOW).value(),
-                givens.get(StringDecisions.BRIDGE_HIGH).value(),
-                givens.get(StringDecisions.BRIDGE_ANCHOR).value());
-    Value forward = own(givens.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
-    Value rear = own(givens.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
-    Value spacing = own(givens.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
-    Value slant = own(givens.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
+                inputs.get(StringDecisions.BRIDGE_LOW).value(),
+                inputs.get(StringDecisions.BRIDGE_HIGH).value(),
+                inputs.get(StringDecisions.BRIDGE_ANCHOR).value());
+    Value forward = own(inputs.get(StringDecisions.BRIDGE_FORWARD), kind.forward(), KINDS_OWN);
+    Value rear = own(inputs.get(StringDecisions.BRIDGE_REAR), kind.rear(), KINDS_OWN);
+    Value spacing = own(inputs.get(StringDecisions.BRIDGE_POSTS), kind.posts(), 0);
+    Value slant = own(inputs.get(StringDecisions.BRIDGE_SLANT), kind.slant(), KINDS_OWN);
     List<Value> saddles = new ArrayList<>();
     double front = Double.NEGATIVE_INFINITY;
     double back = Double.POSITIVE_INFINITY;
     int frontString = 1;
     int backString = 1;
     for (int i = 1; i <= strings.count(); i++) {
-      Value saddle = saddle(i, strings, compensation, frets, ledger);
+      Value saddle = saddle(i, strings, compensation, frets, registry);
       saddles.add(saddle);
       // On a slanting datum line a string's own datum lies further back towards the bass side.
       double lean = lean(slant, spacing, strings.atSaddle().get(i - 1).value());
@@ -135,24 +135,26 @@ public record Bridge(
         backString = i;
       }
     }
-    Basis window = Basis.of(saddles);
+    Provenance window = Provenance.of(saddles);
     window =
-        slant.value() == 0 ? window : window.and(Basis.of(strings.atSaddle())).with(slant, spacing);
+        slant.value() == 0
+            ? window
+            : window.and(Provenance.of(strings.atSaddle())).with(slant, spacing);
     Value windowFront =
-        ledger.find(
+        registry.find(
             StringKeys.BRIDGE_WINDOW_FRONT,
             front,
             "least place of the " + kind.datum() + " that every saddle's travel allows",
             window.with(rear));
     Value windowBack =
-        ledger.find(
+        registry.find(
             StringKeys.BRIDGE_WINDOW_BACK,
             back,
             "least over the strings of S − f − 1, on a slant by each string's own datum",
             window.with(forward));
-    Value share = givens.get(StringDecisions.BRIDGE_PLACE);
+    Value share = inputs.get(StringDecisions.BRIDGE_PLACE);
     Value datum =
-        ledger.put(
+        registry.put(
             "bridge.datum",
             "Bridge, " + kind.datum() + " on the centre line, from the nut line",
             FINE_LENGTH,
@@ -162,7 +164,7 @@ public record Bridge(
             in("p", share));
     List<Hole> holes = new ArrayList<>();
     for (int side : new int[] {-1, 1}) {
-      holes.add(hole(givens, side, datum, spacing, slant, frets, taper, ledger));
+      holes.add(hole(inputs, side, datum, spacing, slant, frets, taper, registry));
     }
     return new Bridge(
         kind,
@@ -195,23 +197,27 @@ public record Bridge(
   /** What was decided or measured, or else the kind's own number. */
   private static Value own(Value decided, double kinds, double limit) {
     return decided.value() <= limit
-        ? Known.of(decided.key().called(decided.label() + ", as listed"), kinds, LISTED)
+        ? TableValue.of(decided.key().called(decided.label() + ", as listed"), kinds, LISTED)
         : decided;
   }
 
   private static Value saddle(
-      int i, StringSpread strings, Compensation compensation, FretLayout frets, Ledger ledger) {
+      int i,
+      StringSpread strings,
+      Compensation compensation,
+      FretLayout frets,
+      ValueRegistry registry) {
     Value c = compensation.parts().get(i - 1).used();
     // By the real neck it is as true as that was measured.
     Value line =
-        Found.of(
+        SearchedValue.of(
             "string." + i + ".saddle-line",
             "Saddle line at string " + i,
             strings.saddleX(i),
             FINE_LENGTH,
             "found along the string",
             strings.lengthwise(i));
-    return ledger.put(
+    return registry.put(
         "string." + i + ".saddle",
         "Saddle of string " + i + " from the nut line" + (frets.real() ? ", by the real neck" : ""),
         FINE_LENGTH,
@@ -221,17 +227,17 @@ public record Bridge(
   }
 
   private static Hole hole(
-      Givens givens,
+      EffectiveInputs inputs,
       int side,
       Value datum,
       Value spacing,
       Value slant,
       FretLayout frets,
       FretboardTaper taper,
-      Ledger ledger) {
+      ValueRegistry registry) {
     String name = side < 0 ? "bass" : "treble";
     Value x =
-        ledger.put(
+        registry.put(
             "bridge.post." + name + ".x",
             "Post at the " + name + " side, along the neck from the nut line",
             FINE_LENGTH,
@@ -239,7 +245,7 @@ public record Bridge(
             in("X", datum),
             in("u", slant));
     Value y =
-        ledger.put(
+        registry.put(
             "bridge.post." + name + ".y",
             "Post at the " + name + " side, from the string line",
             FINE_LENGTH,
@@ -250,15 +256,15 @@ public record Bridge(
     from.add(new From("the octave fret", x.value() - frets.octave()));
     from.add(new From("the fretboard's end", x.value() - taper.end().value()));
     boolean pocketed =
-        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+        switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case BOLT_ON, SET_NECK -> true;
           case THROUGH -> false;
         };
     if (pocketed) {
       from.add(
-          new From("the pocket's end", x.value() - givens.get(Decisions.HEEL_END).value(), true));
+          new From("the pocket's end", x.value() - inputs.get(Decisions.HEEL_END).value(), true));
     }
-    from.add(new From("the body's edge", x.value() - givens.get(Decisions.JOINT_X).value(), true));
+    from.add(new From("the body's edge", x.value() - inputs.get(Decisions.JOINT_X).value(), true));
     return new Hole(name, x, y, List.copyOf(from));
   }
 

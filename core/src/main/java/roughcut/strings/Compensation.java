@@ -1,7 +1,7 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,10 +11,10 @@ import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * How much further back than its scale each string's saddle stands: an estimate from the stretch of
@@ -41,64 +41,66 @@ public record Compensation(CompensationBy by, List<Part> parts) {
   }
 
   public static Compensation of(
-      Givens givens, StringSpread strings, StringPull pull, Ledger ledger) {
-    CompensationBy by = givens.get(StringDecisions.COMPENSATION);
+      EffectiveInputs inputs, StringSpread strings, StringPull pull, ValueRegistry registry) {
+    CompensationBy by = inputs.get(StringDecisions.COMPENSATION);
     List<Part> parts = new ArrayList<>();
     for (int i = 1; i <= strings.count(); i++) {
-      Value stretch = stretch(givens, i, pull, ledger);
-      Value stiffness = stiffness(givens, i, pull, ledger);
+      Value stretch = stretch(inputs, i, pull, registry);
+      Value stiffness = stiffness(inputs, i, pull, registry);
       parts.add(
-          new Part(stretch, stiffness, used(givens, by, i, stretch, stiffness, strings, ledger)));
+          new Part(stretch, stiffness, used(inputs, by, i, stretch, stiffness, strings, registry)));
     }
     return new Compensation(by, parts);
   }
 
-  private static Value stretch(Givens givens, int i, StringPull pull, Ledger ledger) {
+  private static Value stretch(
+      EffectiveInputs inputs, int i, StringPull pull, ValueRegistry registry) {
     Value length = pull.scales().get(i - 1);
     Value core = pull.cores().get(i - 1);
     Value tension = pull.tensions().get(i - 1);
-    Value down = givens.get(StringDecisions.ACTION_12);
-    return ledger.put(
+    Value down = inputs.get(StringDecisions.ACTION_12);
+    return registry.put(
         "string." + i + ".compensation.stretch",
         "String " + i + ", lengthened by pressing",
         FINE_LENGTH,
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", Known.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
-        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("c", core),
         in("h", down),
         in("T", tension));
   }
 
-  private static Value stiffness(Givens givens, int i, StringPull pull, Ledger ledger) {
-    StringKind kind = givens.get(StringDecisions.STRING_KIND);
+  private static Value stiffness(
+      EffectiveInputs inputs, int i, StringPull pull, ValueRegistry registry) {
+    StringKind kind = inputs.get(StringDecisions.STRING_KIND);
     Value core = pull.cores().get(i - 1);
     Value tension = pull.tensions().get(i - 1);
-    return ledger.put(
+    return registry.put(
         "string." + i + ".compensation.stiffness",
         "String " + i + ", lengthened by its stiffness",
         FINE_LENGTH,
         "κ · 2 · √(E · π · c^4 / 64 / T)",
-        in("κ", Known.of(StringKeys.STRINGS_KAPPA, kind.stiffness(), "the kind of string")),
-        in("E", Known.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
-        in("π", Known.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in("κ", TableValue.of(StringKeys.STRINGS_KAPPA, kind.stiffness(), "the kind of string")),
+        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
         in("c", core),
         in("T", tension));
   }
 
   private static Value used(
-      Givens givens,
+      EffectiveInputs inputs,
       CompensationBy by,
       int i,
       Value stretch,
       Value stiffness,
       StringSpread strings,
-      Ledger ledger) {
+      ValueRegistry registry) {
     String id = "string." + i + ".compensation";
     return switch (by) {
       case ESTIMATE ->
-          ledger.put(
+          registry.put(
               id,
               "String " + i + " compensation, an estimate",
               FINE_LENGTH,
@@ -106,16 +108,16 @@ public record Compensation(CompensationBy by, List<Part> parts) {
               in("c_s", stretch),
               in("c_b", stiffness));
       case OWN_TABLE -> {
-        Value own = givens.get(PartDecisions.own(i));
-        yield ledger.put(
+        Value own = inputs.get(PartDecisions.own(i));
+        yield registry.put(
             id, "String " + i + " compensation, own table", FINE_LENGTH, "c", in("c", own));
       }
       case STRAIGHT_LINE -> {
-        Value first = givens.get(StringDecisions.STRAIGHT_TREBLE);
-        Value angle = givens.get(StringDecisions.STRAIGHT_ANGLE);
+        Value first = inputs.get(StringDecisions.STRAIGHT_TREBLE);
+        Value angle = inputs.get(StringDecisions.STRAIGHT_ANGLE);
         Value treble = strings.atSaddle().get(0);
         Value own = strings.atSaddle().get(i - 1);
-        yield ledger.put(
+        yield registry.put(
             id,
             "String " + i + " compensation, straight line",
             FINE_LENGTH,

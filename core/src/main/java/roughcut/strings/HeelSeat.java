@@ -1,21 +1,21 @@
 package roughcut.strings;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Optional;
 import roughcut.design.AngleMade;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -59,14 +59,19 @@ public record HeelSeat(
    * @param lean what the angle takes over the pocket's length; less than 0 where it leans forward
    */
   static HeelSeat of(
-      Givens givens, Value exposed, Value lean, Value joint, Value heelEnd, Ledger ledger) {
-    AngleMade made = givens.get(StringDecisions.ANGLE_MADE);
+      EffectiveInputs inputs,
+      Value exposed,
+      Value lean,
+      Value joint,
+      Value heelEnd,
+      ValueRegistry registry) {
+    AngleMade made = inputs.get(StringDecisions.ANGLE_MADE);
     Optional<Value> film =
-        switch (givens.get(RoutDecisions.POCKET_FINISH)) {
-          case GOES_IN -> Optional.of(givens.get(RoutDecisions.FILM));
+        switch (inputs.get(RoutDecisions.POCKET_FINISH)) {
+          case GOES_IN -> Optional.of(inputs.get(RoutDecisions.FILM));
           case KEPT_OUT -> Optional.empty();
         };
-    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value heel = inputs.get(Decisions.HEEL_THICKNESS);
     boolean forward = lean.value() < 0;
     if (tiltsFloor(made)) {
       return of(made, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
@@ -76,11 +81,11 @@ public record HeelSeat(
         planed(made)
             ? StringKeys.HEEL_TAPER.called("Planed off the heel's underside " + thick)
             : StringKeys.HEEL_TAPER.called("Wedge under the heel, thick " + thick);
-    Value nominal = ledger.put(key, "abs(k)", in("k", lean));
-    Value taper = givens.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
+    Value nominal = registry.put(key, "abs(k)", in("k", lean));
+    Value taper = inputs.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
     boolean atEdge = planed(made) != forward;
-    Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, ledger);
-    Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, ledger);
+    Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, registry);
+    Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, registry);
     return of(made, heel, Optional.of(taper), edge, end, film, exposed, lean, joint, heelEnd);
   }
 
@@ -98,9 +103,9 @@ public record HeelSeat(
     Value edge = onFilm(StringKeys.HEEL_ON_FILM_EDGE, woodEdge, film);
     Value end = onFilm(StringKeys.HEEL_ON_FILM_END, woodEnd, film);
     Value edgeDepth =
-        Worked.of(Measurables.POCKET_EDGE.key(), "h − e", in("h", edge), in("e", exposed));
+        ComputedValue.of(Measurables.POCKET_EDGE.key(), "h − e", in("h", edge), in("e", exposed));
     Value endDepth =
-        Worked.of(
+        ComputedValue.of(
             Measurables.POCKET_END.key(),
             "h − e − k",
             in("h", end),
@@ -122,7 +127,7 @@ public record HeelSeat(
   }
 
   private static Value onFilm(ValueKey key, Value stands, Optional<Value> film) {
-    return film.map(f -> (Value) Worked.of(key, "h + f", in("h", stands), in("f", f)))
+    return film.map(f -> (Value) ComputedValue.of(key, "h + f", in("h", stands), in("f", f)))
         .orElse(stands);
   }
 
@@ -137,16 +142,16 @@ public record HeelSeat(
       Value taper,
       boolean here,
       Value lean,
-      Ledger ledger) {
+      ValueRegistry registry) {
     Value share =
-        Found.of(
+        SearchedValue.of(
             key.id() + ".share",
             "Share of the taper there",
             here ? planed(made) ? -1 : 1 : 0,
             Quantity.RATIO,
             "found by which way the neck leans",
-            Basis.of(lean));
-    return ledger.put(key, "h + s · k", in("h", heel), in("s", share), in("k", taper));
+            Provenance.of(lean));
+    return registry.put(key, "h + s · k", in("h", heel), in("s", share), in("k", taper));
   }
 
   /** Heel, wedge and film together at x, mm. */
@@ -220,7 +225,7 @@ public record HeelSeat(
   }
 
   /** All that {@link #at} goes by. */
-  public Basis basis() {
-    return Basis.of(heel, edge, end, joint, heelEnd);
+  public Provenance provenance() {
+    return Provenance.of(heel, edge, end, joint, heelEnd);
   }
 }

@@ -8,12 +8,12 @@ import roughcut.design.SolveFor;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
 import roughcut.measure.Precision;
+import roughcut.measure.Provenance;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.BridgeKind;
 
 /**
@@ -52,7 +52,7 @@ public record Heights(
     Value there,
     Optional<NeckProof> proof,
     Frame frame,
-    Basis basis) {
+    Provenance provenance) {
 
   /**
    * The numbers that heights along the string are read from: of the seated neck once it was proved,
@@ -83,13 +83,13 @@ public record Heights(
   }
 
   public static Heights of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       StringSpread strings,
       FretboardRadius radius,
       BridgeKind bridge,
-      Ledger ledger) {
-    return new HeightsBuilder(givens, frets, strings, radius, bridge, ledger).build();
+      ValueRegistry registry) {
+    return new HeightsBuilder(inputs, frets, strings, radius, bridge, registry).build();
   }
 
   /** The plane of the fret tops over the body's top at x. */
@@ -115,7 +115,7 @@ public record Heights(
   }
 
   /** How far the fretboard stands out, by the seated neck once it was proved. */
-  public Value standsOut() {
+  public Value fretboardAboveBody() {
     return proof.map(NeckProof::exposed).orElse(exposed);
   }
 

@@ -1,9 +1,9 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,23 +17,23 @@ import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Basis;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.BridgeKind;
 
 /** Works out {@link Heights} from what is decided of two of angle, exposed fretboard and saddle. */
 final class HeightsBuilder {
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final StringSpread strings;
   private final FretboardRadius radius;
   private final BridgeKind bridge;
-  private final Ledger ledger;
+  private final ValueRegistry registry;
   private final Value scale;
   private final Value jointX;
   private final Value board;
@@ -43,36 +43,37 @@ final class HeightsBuilder {
   private final Value rise;
 
   HeightsBuilder(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       StringSpread strings,
       FretboardRadius radius,
       BridgeKind bridge,
-      Ledger ledger) {
-    this.givens = givens;
+      ValueRegistry registry) {
+    this.inputs = inputs;
     this.strings = strings;
     this.radius = radius;
     this.bridge = bridge;
-    this.ledger = ledger;
+    this.registry = registry;
     this.scale = frets.scale();
-    this.jointX = givens.get(Decisions.JOINT_X);
-    this.board = givens.get(Decisions.FRETBOARD_THICKNESS);
-    this.fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    this.action = givens.get(StringDecisions.ACTION_12);
-    this.nut = NutAction.of(givens);
-    this.rise = givens.get(StringDecisions.CARVE_RISE);
+    this.jointX = inputs.get(Decisions.JOINT_X);
+    this.board = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    this.fret = inputs.get(FretboardDecisions.WIRE_HEIGHT);
+    this.action = inputs.get(StringDecisions.ACTION_12);
+    this.nut = NutAction.of(inputs);
+    this.rise = inputs.get(StringDecisions.CARVE_RISE);
   }
 
   private Value along() {
-    return Worked.of(StringKeys.HEIGHTS_RUN, "max(1, L − x_j)", in("L", scale), in("x_j", jointX));
+    return ComputedValue.of(
+        StringKeys.HEIGHTS_RUN, "max(1, L − x_j)", in("L", scale), in("x_j", jointX));
   }
 
   Heights build() {
-    SolveFor solve = givens.get(StringDecisions.SOLVE_FOR);
+    SolveFor solve = inputs.get(StringDecisions.SOLVE_FOR);
     // What was read of the seated neck says how it was made, and is no wish for how to make it.
-    Value e = givens.wanted(StringDecisions.EXPOSED);
-    Value h = givens.get(StringDecisions.SADDLE_HEIGHT);
-    Value alpha = givens.wanted(StringDecisions.ANGLE_DECIDED);
+    Value e = inputs.decided(StringDecisions.EXPOSED);
+    Value h = inputs.get(StringDecisions.SADDLE_HEIGHT);
+    Value alpha = inputs.decided(StringDecisions.ANGLE_DECIDED);
     Value exposed =
         switch (solve) {
           case EXPOSED ->
@@ -134,10 +135,10 @@ final class HeightsBuilder {
                   "H",
                   in("H", h));
         };
-    Value heel = givens.get(Decisions.HEEL_END);
+    Value heel = inputs.get(Decisions.HEEL_END);
     // A through-neck has its angle in the blank.
     boolean through =
-        switch (givens.get(BodyDecisions.NECK_JOINT)) {
+        switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case THROUGH -> true;
           case BOLT_ON, SET_NECK -> false;
         };
@@ -153,15 +154,15 @@ final class HeightsBuilder {
                     in("x_h", heel),
                     in("α", angle)));
     Value pocket =
-        Worked.of(
+        ComputedValue.of(
             StringKeys.HEIGHTS_POCKET_LENGTH,
             "k · (x_h − x_j)",
-            in("k", Known.of(StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, "the neck joint")),
+            in("k", TableValue.of(StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, "the neck joint")),
             in("x_h", heel),
             in("x_j", jointX));
-    ledger.put(StringKeys.RELIEF_AT_SADDLE, "2 · r", in("r", givens.get(StringDecisions.RELIEF)));
-    ledger.put(StringKeys.PROOF_STANDING_WANTED, "z_j − t_f", in("z_j", joint), in("t_f", fret));
-    ledger.put(
+    registry.put(StringKeys.RELIEF_AT_SADDLE, "2 · r", in("r", inputs.get(StringDecisions.RELIEF)));
+    registry.put(StringKeys.PROOF_STANDING_WANTED, "z_j − t_f", in("z_j", joint), in("t_f", fret));
+    registry.put(
         StringKeys.PROOF_STRAIGHTEDGE_WANTED,
         "z_j + tan(α) · l − r",
         in("z_j", joint),
@@ -169,10 +170,10 @@ final class HeightsBuilder {
         in("l", along()),
         in("r", rise));
     Optional<HeelSeat> seat =
-        taper.map(lean -> HeelSeat.of(givens, exposed, lean, jointX, heel, ledger));
+        taper.map(lean -> HeelSeat.of(inputs, exposed, lean, jointX, heel, registry));
     Optional<NeckProof> proof =
         NeckProof.of(
-            givens, new NeckProof.Wanted(joint, angle, saddle, along(), pocket, seat), ledger);
+            inputs, new NeckProof.Wanted(joint, angle, saddle, along(), pocket, seat), registry);
     // What was seated and measured stands in the drawing's place for all that follows.
     Value seated = proof.map(NeckProof::joint).orElse(joint);
     Value lean = proof.map(NeckProof::angle).orElse(angle);
@@ -193,12 +194,12 @@ final class HeightsBuilder {
         breakSaddle(saddle),
         taper,
         seat,
-        ledger.put(
+        registry.put(
             StringKeys.SADDLE_OVER_BASE,
             "H − r − f",
             in("H", proof.map(NeckProof::saddle).orElse(saddle)),
             in("r", rise),
-            in("f", givens.get(RoutDecisions.FILM))),
+            in("f", inputs.get(RoutDecisions.FILM))),
         there(seated, lean),
         proof,
         new Heights.Frame(
@@ -210,13 +211,13 @@ final class HeightsBuilder {
             seated.value(),
             Math.tan(Math.toRadians(lean.value())),
             seat.isPresent()),
-        Basis.of(scale, jointX, nut, action, rise, seated, lean));
+        Provenance.of(scale, jointX, nut, action, rise, seated, lean));
   }
 
   /** Enters a value with the inputs that most of these formulas share. */
   private Value put(
-      String id, String label, Quantity quantity, String formula, Worked.Input... own) {
-    List<Worked.Input> inputs = new ArrayList<>(List.of(own));
+      String id, String label, Quantity quantity, String formula, ComputedValue.Input... own) {
+    List<ComputedValue.Input> inputs = new ArrayList<>(List.of(own));
     inputs.add(in("L", scale));
     inputs.add(in("x_j", jointX));
     inputs.add(in("t_b", board));
@@ -224,7 +225,7 @@ final class HeightsBuilder {
     inputs.add(in("a_12", action));
     inputs.add(in("a_nut", nut));
     inputs.removeIf(i -> !uses(formula, i.symbol()));
-    return ledger.put(id, label, quantity, formula, inputs.toArray(Worked.Input[]::new));
+    return registry.put(id, label, quantity, formula, inputs.toArray(ComputedValue.Input[]::new));
   }
 
   private static boolean uses(String formula, String symbol) {
@@ -264,23 +265,23 @@ final class HeightsBuilder {
       double nutX = strings.nutX(i);
       double half = nutX + strings.scale(i) / 2;
       Value octave =
-          Found.of(
+          SearchedValue.of(
               "string." + i + ".drop-12",
               "Fret lower under the string at the octave",
               FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
               FINE_LENGTH,
               "found on the radius there",
-              radius.basis().and(strings.basis(i)));
+              radius.provenance().and(strings.provenance(i)));
       Value first =
-          Found.of(
+          SearchedValue.of(
               "string." + i + ".drop-nut",
               "Face lower under the string at the nut",
               FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
               FINE_LENGTH,
               "found on the radius there",
-              radius.basis().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
+              radius.provenance().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
       Value saddle =
-          Found.of(
+          SearchedValue.of(
               "string." + i + ".saddle-x",
               "Saddle of the string, from the nut line",
               nutX + strings.scale(i),
@@ -303,16 +304,16 @@ final class HeightsBuilder {
   }
 
   private Value breakSaddle(Value saddle) {
-    Value own = givens.get(StringDecisions.BRIDGE_ANCHOR);
+    Value own = inputs.get(StringDecisions.BRIDGE_ANCHOR);
     Value back =
         own.value() > 0
             ? own
-            : Known.of(
+            : TableValue.of(
                 StringDecisions.BRIDGE_ANCHOR.key().called("Strings go down behind it"),
                 bridge.anchorBack(),
                 "the bridge's listed sizes");
     Value height =
-        Known.of(
+        TableValue.of(
             StringKeys.BRIDGE_ANCHOR_HEIGHT, bridge.anchorHeight(), "the bridge's listed sizes");
     return put(
         "break.saddle",
@@ -327,7 +328,7 @@ final class HeightsBuilder {
 
   /** A string over the body at the place looked at, for the pickups. */
   private Value there(Value joint, Value angle) {
-    Value x = givens.get(StringDecisions.SPREAD_X);
+    Value x = inputs.get(StringDecisions.SPREAD_X);
     return put(
         "string.height-there",
         "String over the body where you look",

@@ -1,15 +1,15 @@
 package roughcut.strings;
 
-import static roughcut.measure.Worked.in;
+import static roughcut.measure.ComputedValue.in;
 
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Ledger;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
 
 /**
@@ -54,36 +54,36 @@ public record NeckProof(
       Value joint, Value angle, Value saddle, Value along, Value pocket, Optional<HeelSeat> seat) {}
 
   /** The proof, once something of the seated neck was read. */
-  static Optional<NeckProof> of(Givens givens, Wanted wanted, Ledger ledger) {
-    Value board = givens.get(Decisions.FRETBOARD_THICKNESS);
-    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Value action = givens.get(StringDecisions.ACTION_12);
-    Value nut = NutAction.of(givens);
-    Value standing = givens.get(StringDecisions.STANDING);
-    Value edge = givens.get(StringDecisions.STRAIGHTEDGE);
-    Value exposedRead = givens.get(StringDecisions.EXPOSED);
-    Value angleRead = givens.get(StringDecisions.ANGLE_DECIDED);
+  static Optional<NeckProof> of(EffectiveInputs inputs, Wanted wanted, ValueRegistry registry) {
+    Value board = inputs.get(Decisions.FRETBOARD_THICKNESS);
+    Value fret = inputs.get(FretboardDecisions.WIRE_HEIGHT);
+    Value action = inputs.get(StringDecisions.ACTION_12);
+    Value nut = NutAction.of(inputs);
+    Value standing = inputs.get(StringDecisions.STANDING);
+    Value edge = inputs.get(StringDecisions.STRAIGHTEDGE);
+    Value exposedRead = inputs.get(StringDecisions.EXPOSED);
+    Value angleRead = inputs.get(StringDecisions.ANGLE_DECIDED);
     Optional<HeelSeat> seat = wanted.seat();
-    Optional<Value> depth = seat.flatMap(h -> givens.read(Measurables.POCKET_EDGE, h.edgeDepth()));
+    Optional<Value> depth = seat.flatMap(h -> inputs.read(Measurables.POCKET_EDGE, h.edgeDepth()));
     Optional<Value> atEnd =
         seat.filter(h -> wanted.pocket().value() > 0)
-            .flatMap(h -> givens.read(Measurables.POCKET_END, h.endDepth()));
+            .flatMap(h -> inputs.read(Measurables.POCKET_END, h.endDepth()));
     boolean height = standing.value() != 0 || exposedRead.measured() || depth.isPresent();
     if (!height && edge.value() == 0 && !angleRead.measured() && atEnd.isEmpty()) {
       return Optional.empty();
     }
-    Value joint = joint(new Joint(standing, exposedRead, depth, fret, board), wanted, ledger);
+    Value joint = joint(new Joint(standing, exposedRead, depth, fret, board), wanted, registry);
     Value exposed =
-        ledger.put(
+        registry.put(
             StringKeys.PROOF_EXPOSED,
             "z_j − t_f − t_b",
             in("z_j", joint),
             in("t_f", fret),
             in("t_b", board));
-    Value rise = givens.get(StringDecisions.CARVE_RISE);
+    Value rise = inputs.get(StringDecisions.CARVE_RISE);
     Value angle =
         edge.value() != 0
-            ? ledger.put(
+            ? registry.put(
                 StringKeys.PROOF_ANGLE,
                 "atan((g + r − z_j) / l)",
                 in("g", edge),
@@ -91,11 +91,11 @@ public record NeckProof(
                 in("z_j", joint),
                 in("l", wanted.along()))
             : angleRead.measured() || atEnd.isEmpty()
-                ? ledger.put(
+                ? registry.put(
                     StringKeys.PROOF_ANGLE,
                     "α",
                     in("α", angleRead.measured() ? angleRead : wanted.angle()))
-                : ledger.put(
+                : registry.put(
                     StringKeys.PROOF_ANGLE,
                     "atan((h − d − e) / p)",
                     in("h", seat.orElseThrow().end()),
@@ -103,7 +103,7 @@ public record NeckProof(
                     in("e", exposed),
                     in("p", wanted.pocket()));
     Value saddle =
-        ledger.put(
+        registry.put(
             StringKeys.PROOF_SADDLE,
             "z_j + tan(α) · l + 2 · a_12 − a_nut",
             in("z_j", joint),
@@ -112,14 +112,14 @@ public record NeckProof(
             in("a_12", action),
             in("a_nut", nut));
     Value deepen =
-        ledger.put(
+        registry.put(
             StringKeys.PROOF_DEEPEN, "H_real − H", in("H_real", saddle), in("H", wanted.saddle()));
-    Value heel = givens.get(Decisions.HEEL_THICKNESS);
+    Value heel = inputs.get(Decisions.HEEL_THICKNESS);
     Value floor =
-        ledger.put(
+        registry.put(
             StringKeys.PROOF_FLOOR,
             "t − max(h_1 − e, h_2 − e − p · tan(α)) − k",
-            in("t", givens.get(BodyDecisions.BODY_THICKNESS)),
+            in("t", inputs.get(BodyDecisions.BODY_THICKNESS)),
             in("h_1", seat.map(HeelSeat::edge).orElse(heel)),
             in("h_2", seat.map(HeelSeat::end).orElse(heel)),
             in("e", exposed),
@@ -143,13 +143,13 @@ public record NeckProof(
       Value standing, Value exposed, Optional<Value> depth, Value fret, Value board) {}
 
   /** Read on the seated neck, or else off the pocket that it will sit in. */
-  private static Value joint(Joint read, Wanted wanted, Ledger ledger) {
+  private static Value joint(Joint read, Wanted wanted, ValueRegistry registry) {
     if (read.standing.value() != 0) {
-      return ledger.put(
+      return registry.put(
           StringKeys.PROOF_JOINT, "s + t_f", in("s", read.standing), in("t_f", read.fret));
     }
     if (read.exposed.measured()) {
-      return ledger.put(
+      return registry.put(
           StringKeys.PROOF_JOINT,
           "e + t_b + t_f",
           in("e", read.exposed),
@@ -157,7 +157,7 @@ public record NeckProof(
           in("t_f", read.fret));
     }
     if (read.depth.isPresent()) {
-      return ledger.put(
+      return registry.put(
           StringKeys.PROOF_JOINT,
           "h − d + t_b + t_f",
           in("h", wanted.seat().orElseThrow().edge()),
@@ -165,7 +165,7 @@ public record NeckProof(
           in("t_b", read.board),
           in("t_f", read.fret));
     }
-    return ledger.put(StringKeys.PROOF_JOINT, "z_j", in("z_j", wanted.joint()));
+    return registry.put(StringKeys.PROOF_JOINT, "z_j", in("z_j", wanted.joint()));
   }
 
   private static Seating seating(Value joint, Value angle, Wanted wanted) {

@@ -2,9 +2,9 @@ package roughcut.strings;
 
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
-import roughcut.measure.Known;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /**
  * How high the strings stand over the plane of the fret tops where they begin: a_nut, the action
@@ -18,17 +18,17 @@ public final class NutAction {
   private NutAction() {}
 
   /** Whether the strings lie on a zero fret. */
-  public static boolean onZeroFret(Givens givens) {
-    return switch (givens.get(FretboardDecisions.NUT_KIND)) {
+  public static boolean onZeroFret(EffectiveInputs inputs) {
+    return switch (inputs.get(FretboardDecisions.NUT_KIND)) {
       case ZERO_FRET -> true;
       case END, SLOT, SHELF, LOCKING -> false;
     };
   }
 
   /** The strings' height over the fret tops' plane at the nut line, mm. */
-  public static Value of(Givens givens) {
-    return onZeroFret(givens)
-        ? Known.of(StringKeys.ACTION_ZERO_FRET, 0, "strings lie on the zero fret")
-        : givens.get(StringDecisions.ACTION_NUT);
+  public static Value of(EffectiveInputs inputs) {
+    return onZeroFret(inputs)
+        ? TableValue.of(StringKeys.ACTION_ZERO_FRET, 0, "strings lie on the zero fret")
+        : inputs.get(StringDecisions.ACTION_NUT);
   }
 }

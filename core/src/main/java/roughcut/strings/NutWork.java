@@ -1,7 +1,7 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,15 +12,15 @@ import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.LayoutKeys;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 
 /**
  * The strings at the nut and over the pickup: slot bottoms, the least break angle, what fanned
@@ -58,30 +58,30 @@ public record NutWork(
   }
 
   public static NutWork of(
-      Givens givens,
+      EffectiveInputs inputs,
       FretLayout frets,
       StringSpread strings,
       FretboardRadius radius,
       List<Value> breaks,
-      Ledger ledger) {
+      ValueRegistry registry) {
     List<Value> bottoms = new ArrayList<>();
     List<Value> fan = new ArrayList<>();
     List<Value> poles = new ArrayList<>();
-    Value over = NutAction.of(givens);
-    Value fret = givens.get(FretboardDecisions.WIRE_HEIGHT);
-    Value x = givens.get(StringDecisions.SPREAD_X);
-    Value pole = givens.get(StringDecisions.POLE_SPREAD);
+    Value over = NutAction.of(inputs);
+    Value fret = inputs.get(FretboardDecisions.WIRE_HEIGHT);
+    Value x = inputs.get(StringDecisions.SPREAD_X);
+    Value pole = inputs.get(StringDecisions.POLE_SPREAD);
     int count = strings.count();
-    boolean guided = NutAction.onZeroFret(givens);
+    boolean guided = NutAction.onZeroFret(inputs);
     Value lower =
-        Known.of(
+        TableValue.of(
             StringKeys.NUT_GUIDE_LOWER,
             NutAction.GUIDE_LOWER,
             "usual for a guide behind a zero fret");
     for (int i = 1; i <= count; i++) {
       Value y = strings.atNut().get(i - 1);
       Value drop =
-          Worked.of(
+          ComputedValue.of(
               "string." + i + ".drop-nut",
               "Face lower under the string at the nut",
               FINE_LENGTH,
@@ -89,7 +89,7 @@ public record NutWork(
               in("R", radius.atNut()),
               in("y", y));
       bottoms.add(
-          ledger.put(
+          registry.put(
               "nut.string." + i + ".slot-bottom",
               "Nut slot of string " + i + ", bottom over the crown",
               FINE_LENGTH,
@@ -98,49 +98,49 @@ public record NutWork(
               in("t_f", fret),
               in("s", drop)));
       if (frets.fan().fanned()) {
-        fan.add(fanError(i, frets, strings, ledger));
+        fan.add(fanError(i, frets, strings, registry));
       }
       Value own =
-          Found.of(
+          SearchedValue.of(
               "string." + i + ".there",
               "String " + i + " there",
               strings.offset(i, x.value()),
               FINE_LENGTH,
               "found along the string",
-              strings.basis(i).with(x));
+              strings.provenance(i).with(x));
       poles.add(
-          ledger.put(
+          registry.put(
               "string." + i + ".pole-error",
               "String " + i + " outside its pole",
               FINE_LENGTH,
               count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", Known.of(StringKeys.STRING, i, "counted")),
-              in("n", Known.of(LayoutKeys.STRINGS_COUNT, count, "counted"))));
+              in("i", TableValue.of(StringKeys.STRING, i, "counted")),
+              in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted"))));
     }
     return new NutWork(
         bottoms,
-        leastBreak(breaks, ledger),
+        leastBreak(breaks, registry),
         advice(breaks, poles),
         fan,
-        ledger.put(
+        registry.put(
             StringKeys.STRINGS_SPREAD_THERE,
             "y_1 − y_n",
             in("y_1", there(1, strings, x)),
             in("y_n", there(count, strings, x))),
         poles,
-        lastFret(givens, frets, ledger));
+        lastFret(inputs, frets, registry));
   }
 
   private static Value there(int i, StringSpread strings, Value x) {
-    return Found.of(
+    return SearchedValue.of(
         "string." + i + ".there",
         "String " + i + " there",
         strings.offset(i, x.value()),
         FINE_LENGTH,
         "found along the string",
-        strings.basis(i).with(x));
+        strings.provenance(i).with(x));
   }
 
   private static List<String> advice(List<Value> breaks, List<Value> poles) {
@@ -164,16 +164,17 @@ public record NutWork(
     return words;
   }
 
-  private static Value leastBreak(List<Value> breaks, Ledger ledger) {
+  private static Value leastBreak(List<Value> breaks, ValueRegistry registry) {
     Value least = breaks.stream().min(Comparator.comparingDouble(Value::value)).orElseThrow();
-    return ledger.put(StringKeys.BREAK_NUT, "β", in("β", least));
+    return registry.put(StringKeys.BREAK_NUT, "β", in("β", least));
   }
 
   /**
    * A fret is drawn straight through its points on the outer strings; an inner string of another
    * share at nut and bridge meets it a little off its own place. The worst over all frets.
    */
-  private static Value fanError(int i, FretLayout frets, StringSpread strings, Ledger ledger) {
+  private static Value fanError(
+      int i, FretLayout frets, StringSpread strings, ValueRegistry registry) {
     double nut = strings.nutX(i);
     double worst = 0;
     int at = 1;
@@ -186,22 +187,22 @@ public record NutWork(
     }
     FretLayout.Fret fret = frets.frets().get(at - 1);
     Value met =
-        Found.of(
+        SearchedValue.of(
             "string." + i + ".meets-fret",
             "String meets fret " + at + " from its nut",
             met(i, fret, strings) - nut,
             FINE_LENGTH,
             "found where the string crosses the fret",
-            strings.basis(i));
+            strings.provenance(i));
     Value wanted =
-        Found.of(
+        SearchedValue.of(
             "string." + i + ".wants-fret",
             "Its own scale wants it at",
             FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number()),
             FINE_LENGTH,
             "found along the string",
-            strings.basis(i));
-    return ledger.put(
+            strings.provenance(i));
+    return registry.put(
         "string." + i + ".fan-error",
         "String " + i + ", fret " + at + " off by, the worst",
         FINE_LENGTH,
@@ -226,14 +227,14 @@ public record NutWork(
     return (fret.x() + fret.slant() * (y0 - perMm * nut)) / (1 - fret.slant() * perMm);
   }
 
-  private static Value lastFret(Givens givens, FretLayout frets, Ledger ledger) {
-    Value octave = givens.get(StringDecisions.ACTION_12);
-    Value over = NutAction.of(givens);
-    Value fall = givens.get(FretboardDecisions.FALL_AWAY);
-    Value from = givens.get(FretboardDecisions.FALL_AWAY_FROM);
+  private static Value lastFret(EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
+    Value octave = inputs.get(StringDecisions.ACTION_12);
+    Value over = NutAction.of(inputs);
+    Value fall = inputs.get(FretboardDecisions.FALL_AWAY);
+    Value from = inputs.get(FretboardDecisions.FALL_AWAY_FROM);
     FretLayout.Fret last = frets.last();
     boolean falls = last.number() > from.value();
-    return ledger.put(
+    return registry.put(
         StringKeys.ACTION_LAST_FRET,
         "a_nut + (a_12 − a_nut) · 2 · x / L" + (falls ? " + f" : ""),
         in("a_nut", over),

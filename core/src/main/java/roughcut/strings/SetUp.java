@@ -1,8 +1,8 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.RATIO;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,15 +12,15 @@ import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
-import roughcut.measure.Decided;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 
@@ -67,18 +67,18 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     findings = List.copyOf(findings);
   }
 
-  public static SetUp of(Givens givens, Bridge bridge, Ledger ledger) {
+  public static SetUp of(EffectiveInputs inputs, Bridge bridge, ValueRegistry registry) {
     List<Advice> advice = new ArrayList<>();
-    relief(givens, ledger).ifPresent(over -> advice.add(new Advice("truss rod", rod(over))));
-    action(givens, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, ledger)
+    relief(inputs, registry).ifPresent(over -> advice.add(new Advice("truss rod", rod(over))));
+    action(inputs, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, registry)
         .ifPresent(t -> advice.add(new Advice("treble post", turned(t))));
-    action(givens, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, ledger)
+    action(inputs, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, registry)
         .ifPresent(t -> advice.add(new Advice("bass post", turned(t))));
-    nut(givens, ledger).ifPresent(left -> advice.add(new Advice("nut", filed(left))));
+    nut(inputs, registry).ifPresent(left -> advice.add(new Advice("nut", filed(left))));
     List<Saddle> saddles = new ArrayList<>();
     Findings findings = new Findings(Topic.STRINGS);
     for (int i = 1; i <= bridge.saddles().size(); i++) {
-      saddle(givens, bridge, i, ledger).ifPresent(saddles::add);
+      saddle(inputs, bridge, i, registry).ifPresent(saddles::add);
     }
     for (Saddle saddle : saddles) {
       if (!saddle.possible()) {
@@ -98,36 +98,36 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     return new SetUp(saddles, advice, findings.list());
   }
 
-  private static Optional<Value> read(Givens givens, Measurable what, Value nominal) {
-    return givens.read(what, nominal);
+  private static Optional<Value> read(EffectiveInputs inputs, Measurable what, Value nominal) {
+    return inputs.read(what, nominal);
   }
 
   /** Half of what a saddle rises arrives over the octave; a turn of its post raises it a thread. */
   private static Optional<Value> action(
-      Givens givens, Measurable what, ValueKey key, Ledger ledger) {
-    Value wanted = givens.get(StringDecisions.ACTION_12);
-    return read(givens, what, wanted)
+      EffectiveInputs inputs, Measurable what, ValueKey key, ValueRegistry registry) {
+    Value wanted = inputs.get(StringDecisions.ACTION_12);
+    return read(inputs, what, wanted)
         .map(
             a ->
-                ledger.put(
+                registry.put(
                     key,
                     "2 · (w − a) / p",
                     in("w", wanted),
                     in("a", a),
-                    in("p", givens.get(StringDecisions.POST_THREAD))));
+                    in("p", inputs.get(StringDecisions.POST_THREAD))));
   }
 
   /** Still to be filed from the nut's slots: nearly all of it arrives at fret 1. */
-  private static Optional<Value> nut(Givens givens, Ledger ledger) {
-    Value wanted = givens.get(StringDecisions.ACTION_NUT);
-    return read(givens, Measurables.ACTION_1, wanted)
-        .map(a -> ledger.put(StringKeys.NUT_TO_FILE, "a − w", in("a", a), in("w", wanted)));
+  private static Optional<Value> nut(EffectiveInputs inputs, ValueRegistry registry) {
+    Value wanted = inputs.get(StringDecisions.ACTION_NUT);
+    return read(inputs, Measurables.ACTION_1, wanted)
+        .map(a -> registry.put(StringKeys.NUT_TO_FILE, "a − w", in("a", a), in("w", wanted)));
   }
 
-  private static Optional<Value> relief(Givens givens, Ledger ledger) {
-    Value wanted = givens.get(StringDecisions.RELIEF);
-    return read(givens, Measurables.RELIEF, wanted)
-        .map(a -> ledger.put(StringKeys.RELIEF_OVER, "a − w", in("a", a), in("w", wanted)));
+  private static Optional<Value> relief(EffectiveInputs inputs, ValueRegistry registry) {
+    Value wanted = inputs.get(StringDecisions.RELIEF);
+    return read(inputs, Measurables.RELIEF, wanted)
+        .map(a -> registry.put(StringKeys.RELIEF_OVER, "a − w", in("a", a), in("w", wanted)));
   }
 
   /** Turns of a screw or post, and which way; more than 0 is up. */
@@ -152,19 +152,20 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
   }
 
   /** δ = L · (ln 2 / 1200) · c: sharp goes back. */
-  private static Optional<Saddle> saddle(Givens givens, Bridge bridge, int i, Ledger ledger) {
+  private static Optional<Saddle> saddle(
+      EffectiveInputs inputs, Bridge bridge, int i, ValueRegistry registry) {
     Measurable what = Measurables.intonation(i);
-    Value nominal = new Decided(new ValueKey(what.id(), what.label(), Quantity.CENTS), 0);
-    Optional<Value> cents = read(givens, what, nominal);
+    Value nominal = new DecidedValue(new ValueKey(what.id(), what.label(), Quantity.CENTS), 0);
+    Optional<Value> cents = read(inputs, what, nominal);
     if (cents.isEmpty()) {
       return Optional.empty();
     }
     Value length = bridge.saddles().get(i - 1);
-    Value scale = givens.get(Decisions.SCALE_LENGTH);
+    Value scale = inputs.get(Decisions.SCALE_LENGTH);
     Value open = length.value() > 0 ? length : scale;
     String id = "intonation.string." + i;
     Value move =
-        ledger.put(
+        registry.put(
             id + ".move",
             "String " + i + ", saddle goes back by",
             FINE_LENGTH,
@@ -172,14 +173,14 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             in("L", open),
             in(
                 "k",
-                Known.of(
+                TableValue.of(
                     "intonation.cent", "ln 2 / 1200", Math.log(2) / 1200, RATIO, "a cent's share")),
             in("c", cents.get()));
     boolean back = move.value() >= 0;
     // The datum line may lean: a string's own datum is further back towards the bass side.
     Value datum = bridge.datum();
     Value lean =
-        Known.of(
+        TableValue.of(
             id + ".lean",
             "Datum further back at this string",
             bridge.lean(i),
@@ -187,7 +188,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             "the bridge's slant");
     Value left =
         back
-            ? ledger.put(
+            ? registry.put(
                 id + ".left",
                 "String " + i + ", travel left to the back",
                 FINE_LENGTH,
@@ -196,7 +197,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
                 in("e", lean),
                 in("r", bridge.rear()),
                 in("S", length))
-            : ledger.put(
+            : registry.put(
                 id + ".left",
                 "String " + i + ", travel left to the front",
                 FINE_LENGTH,

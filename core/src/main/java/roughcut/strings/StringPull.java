@@ -1,9 +1,9 @@
 package roughcut.strings;
 
+import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LINEAR_MASS;
 import static roughcut.measure.Quantity.NEWTON;
-import static roughcut.measure.Worked.in;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,12 +12,12 @@ import roughcut.design.StringDecisions;
 import roughcut.design.StringKind;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.record.Givens;
+import roughcut.measure.ValueRegistry;
+import roughcut.record.EffectiveInputs;
 import roughcut.shop.StringSpec;
 
 /**
@@ -38,28 +38,29 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
     scales = List.copyOf(scales);
   }
 
-  public static StringPull of(Givens givens, StringSpread strings, Ledger ledger) {
-    StringKind kind = givens.get(StringDecisions.STRING_KIND);
-    Value wrap = givens.get(StringDecisions.WRAP_DENSITY);
+  public static StringPull of(
+      EffectiveInputs inputs, StringSpread strings, ValueRegistry registry) {
+    StringKind kind = inputs.get(StringDecisions.STRING_KIND);
+    Value wrap = inputs.get(StringDecisions.WRAP_DENSITY);
     List<Value> tensions = new ArrayList<>();
     List<Value> cores = new ArrayList<>();
     List<Value> scales = new ArrayList<>();
     for (int i = 1; i <= strings.count(); i++) {
-      StringSpec spec = givens.design().strings().get(i - 1);
-      Value gauge = givens.get(PartDecisions.gauge(i));
+      StringSpec spec = inputs.design().strings().get(i - 1);
+      Value gauge = inputs.get(PartDecisions.gauge(i));
       Value length =
-          Found.of(
+          SearchedValue.of(
               "string." + i + ".scale",
               "String " + i + " scale",
               strings.scale(i),
               FINE_LENGTH,
               "found along the string",
               strings.lengthwise(i));
-      Value core = core(givens, i, spec, kind, gauge, ledger);
-      Value mass = mass(i, spec, gauge, core, wrap, ledger);
-      Value pitch = givens.get(PartDecisions.pitch(i));
+      Value core = core(inputs, i, spec, kind, gauge, registry);
+      Value mass = mass(i, spec, gauge, core, wrap, registry);
+      Value pitch = inputs.get(PartDecisions.pitch(i));
       Value tension =
-          ledger.put(
+          registry.put(
               "string." + i + ".tension",
               "String " + i + " pulls",
               NEWTON,
@@ -71,33 +72,38 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
       cores.add(core);
       scales.add(length);
     }
-    List<Worked.Input> inputs = new ArrayList<>();
+    List<ComputedValue.Input> terms = new ArrayList<>();
     StringBuilder formula = new StringBuilder();
     for (int i = 1; i <= tensions.size(); i++) {
-      inputs.add(in("T_" + i, tensions.get(i - 1)));
+      terms.add(in("T_" + i, tensions.get(i - 1)));
       formula.append(i > 1 ? " + T_" : "T_").append(i);
     }
     return new StringPull(
         tensions,
         cores,
         scales,
-        ledger.put(
+        registry.put(
             StringKeys.STRINGS_TOTAL_TENSION,
             formula.toString(),
-            inputs.toArray(Worked.Input[]::new)));
+            terms.toArray(ComputedValue.Input[]::new)));
   }
 
   /** The core of a wound string as listed, or by the handbook's rule. */
   private static Value core(
-      Givens givens, int i, StringSpec spec, StringKind kind, Value gauge, Ledger ledger) {
+      EffectiveInputs inputs,
+      int i,
+      StringSpec spec,
+      StringKind kind,
+      Value gauge,
+      ValueRegistry registry) {
     if (!spec.wound()) {
       return gauge;
     }
-    Value listed = givens.get(PartDecisions.core(i));
+    Value listed = inputs.get(PartDecisions.core(i));
     if (listed.value() > 0 && listed.value() < gauge.value()) {
       return listed;
     }
-    return ledger.put(
+    return registry.put(
         "string." + i + ".core-estimate",
         "String " + i + " core, estimated",
         FINE_LENGTH,
@@ -109,13 +115,13 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
   }
 
   private static Value mass(
-      int i, StringSpec spec, Value gauge, Value core, Value wrap, Ledger ledger) {
-    Value steel = Known.of(StringKeys.STEEL_DENSITY, STEEL, "music wire");
-    Value pi = Known.of(FretboardKeys.PI, Math.PI, "a circle's own");
+      int i, StringSpec spec, Value gauge, Value core, Value wrap, ValueRegistry registry) {
+    Value steel = TableValue.of(StringKeys.STEEL_DENSITY, STEEL, "music wire");
+    Value pi = TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own");
     String id = "string." + i + ".mass";
     String label = "String " + i + ", mass";
     if (!spec.wound()) {
-      return ledger.put(
+      return registry.put(
           id,
           label,
           LINEAR_MASS,
@@ -125,7 +131,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
           in("D", gauge));
     }
     // Round wire fills π/4 of the ring that it is wound in.
-    return ledger.put(
+    return registry.put(
         id,
         label,
         LINEAR_MASS,

@@ -5,7 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import roughcut.bench.Consequences;
+import roughcut.bench.ImpactReport;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -13,7 +14,6 @@ import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
-import roughcut.thin.ThinSpot;
 
 /** Two plans beside each other: the one that stands, and one that is tried. */
 public record Comparison(Plan kept, Plan tried) {
@@ -41,7 +41,7 @@ public record Comparison(Plan kept, Plan tried) {
    * @param kept as it stands; empty where it is new
    * @param tried as it would; empty where it would be gone
    */
-  public record Moved(Optional<ThinSpot> kept, Optional<ThinSpot> tried) {
+  public record Moved(Optional<Clearance> kept, Optional<Clearance> tried) {
     public String what() {
       return tried.or(() -> kept).orElseThrow().what();
     }
@@ -56,8 +56,8 @@ public record Comparison(Plan kept, Plan tried) {
       return rank(tried) > rank(kept);
     }
 
-    private static int rank(Optional<ThinSpot> spot) {
-      return switch (spot.map(ThinSpot::state).orElse(ThinSpot.State.CLEAR)) {
+    private static int rank(Optional<Clearance> spot) {
+      return switch (spot.map(Clearance::state).orElse(Clearance.State.CLEAR)) {
         case STOP -> 0;
         case LOOK -> 1;
         case CLEAR -> 2;
@@ -85,24 +85,24 @@ public record Comparison(Plan kept, Plan tried) {
   }
 
   /** Thin spots whose wood left differs, the worst of what is tried first. */
-  public List<Moved> thinSpots() {
+  public List<Moved> clearances() {
     List<Moved> all = new ArrayList<>();
-    for (ThinSpot spot : tried.thinSpots()) {
-      Optional<ThinSpot> before = find(kept, spot);
-      if (before.isEmpty() || !same(before.get().left().value(), spot.left().value())) {
-        all.add(new Moved(before, Optional.of(spot)));
+    for (Clearance clearance : tried.clearances()) {
+      Optional<Clearance> before = find(kept, clearance);
+      if (before.isEmpty() || !same(before.get().left().value(), clearance.left().value())) {
+        all.add(new Moved(before, Optional.of(clearance)));
       }
     }
-    for (ThinSpot spot : kept.thinSpots()) {
-      if (find(tried, spot).isEmpty()) {
-        all.add(new Moved(Optional.of(spot), Optional.empty()));
+    for (Clearance clearance : kept.clearances()) {
+      if (find(tried, clearance).isEmpty()) {
+        all.add(new Moved(Optional.of(clearance), Optional.empty()));
       }
     }
     return all;
   }
 
-  private static Optional<ThinSpot> find(Plan plan, ThinSpot like) {
-    return plan.thinSpots().stream()
+  private static Optional<Clearance> find(Plan plan, Clearance like) {
+    return plan.clearances().stream()
         .filter(s -> s.kind() == like.kind() && s.left().id().equals(like.left().id()))
         .findFirst();
   }
@@ -134,14 +134,14 @@ public record Comparison(Plan kept, Plan tried) {
     Optional<String> stops =
         fresh().stream().filter(Finding::stops).map(f -> f.text().words()).findFirst();
     Optional<String> worse =
-        thinSpots().stream()
+        clearances().stream()
             .filter(Moved::worse)
             .map(Moved::tried)
             .flatMap(Optional::stream)
             .findFirst()
             .map(s -> s.what() + " then " + Text.mm(s.left().value(), 1) + ": " + s.state().word());
     Optional<String> spoils =
-        means().spoiled().stream()
+        means().outdatedCuts().stream()
             .findFirst()
             .map(
                 s ->
@@ -151,15 +151,15 @@ public record Comparison(Plan kept, Plan tried) {
                         + Text.mm(Math.abs(s.by()), 1))
             .or(
                 () ->
-                    means().vain().stream()
+                    means().obsoleteOperations().stream()
                         .findFirst()
                         .map(o -> "“" + o.title() + "” was then done in vain"));
     return numbers + spoils.or(() -> stops).or(() -> worse).map(w -> "; " + w).orElse("");
   }
 
   /** What it means at the bench: what is made already and would no longer agree, among it. */
-  public Consequences means() {
-    return Consequences.of(kept, tried);
+  public ImpactReport means() {
+    return ImpactReport.of(kept, tried);
   }
 
   /** How much heavier the whole instrument would be, g. */

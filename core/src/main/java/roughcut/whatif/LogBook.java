@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
+import roughcut.bench.OutdatedCut;
 import roughcut.bench.Route;
-import roughcut.bench.Spoiled;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
@@ -23,13 +23,13 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
-import roughcut.record.Done;
+import roughcut.record.ChangedDecision;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
 import roughcut.record.Note;
 import roughcut.record.Reading;
-import roughcut.record.Redecided;
 import roughcut.shop.Board;
 
 /**
@@ -91,13 +91,14 @@ public final class LogBook {
     log.done().forEach(this::done);
     log.readings().forEach(this::reading);
     log.notes().forEach(this::note);
-    for (Redecided change : log.decided()) {
-      String words = Changes.told(change, plan.build().design(), units);
+    for (ChangedDecision change : log.decided()) {
+      String words = ChangeSummary.told(change, plan.build().design(), units);
       entries.add(new Entry(change.at(), Kind.DECIDED, words, 0, ""));
     }
-    for (Spoiled spoiled : Spoiled.of(plan, Route.of(plan))) {
-      log.when(spoiled.operation().id())
-          .ifPresent(at -> entries.add(new Entry(at, Kind.DEVIATION, spoiled.told(units), 0, "")));
+    for (OutdatedCut outdated : OutdatedCut.of(plan, Route.of(plan))) {
+      log.when(outdated.operation().id())
+          .ifPresent(
+              at -> entries.add(new Entry(at, Kind.DEVIATION, outdated.sentence(units), 0, "")));
     }
     entries.sort(Comparator.comparing(Entry::at).thenComparing(Entry::kind));
   }
@@ -107,7 +108,7 @@ public final class LogBook {
     return List.copyOf(new LogBook(plan, units).entries);
   }
 
-  private void done(Done done) {
+  private void done(DoneOperation done) {
     String title =
         Optional.ofNullable(operations.get(done.operation()))
             .map(Operation::title)
@@ -163,7 +164,7 @@ public final class LogBook {
     Map<PartId, Long> sums = new EnumMap<>(PartId.class);
     Map<String, PartId> parts = new HashMap<>();
     Operations.of(plan).forEach(o -> parts.put(o.id(), o.part()));
-    for (Done done : plan.build().log().done()) {
+    for (DoneOperation done : plan.build().log().done()) {
       PartId part = parts.getOrDefault(done.operation(), PartId.INSTRUMENT);
       sums.merge(part, done.hands().toMinutes(), Long::sum);
     }

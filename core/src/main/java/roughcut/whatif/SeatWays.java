@@ -6,8 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import roughcut.bench.OutdatedCut;
 import roughcut.bench.Route;
-import roughcut.bench.Spoiled;
+import roughcut.clearance.PocketClearances;
 import roughcut.design.CutName;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.OperationId;
@@ -16,8 +17,8 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
-import roughcut.record.Givens;
+import roughcut.record.DoneOperation;
+import roughcut.record.EffectiveInputs;
 import roughcut.record.Log;
 import roughcut.record.Proposal;
 import roughcut.record.Reading;
@@ -28,7 +29,6 @@ import roughcut.strings.NeckProof;
 import roughcut.strings.Seating;
 import roughcut.strings.Seating.Where;
 import roughcut.strings.StringKeys;
-import roughcut.thin.PocketThinSpots;
 
 /**
  * What the seated neck leaves to do where it doesn't sit as it was to, the cheap ones first
@@ -103,7 +103,7 @@ public final class SeatWays {
   public record Way(Kind kind, double by, Seating then, double saddle, Proposal proposal) {}
 
   private final Plan plan;
-  private final Givens givens;
+  private final EffectiveInputs inputs;
   private final NeckProof proof;
   private final double rise;
 
@@ -114,26 +114,27 @@ public final class SeatWays {
 
   private SeatWays(Plan plan, NeckProof proof) {
     this.plan = plan;
-    this.givens = new Givens(plan.build());
+    this.inputs = new EffectiveInputs(plan.build());
     this.proof = proof;
-    this.rise = givens.get(StringDecisions.CARVE_RISE).value();
+    this.rise = inputs.get(StringDecisions.CARVE_RISE).value();
     this.over = proof.saddle().value() - proof.seating().atSaddle();
   }
 
   /** The ways, the cheap ones first; none where the neck sits as it was to, or that was taken. */
   public static List<Way> of(Plan plan) {
     Optional<NeckProof> proof = plan.stringPlan().heights().proof();
-    if (proof.isEmpty() || taken(plan, proof.get())) {
+    if (proof.isEmpty() || accepted(plan, proof.get())) {
       return List.of();
     }
     return new SeatWays(plan, proof.get()).all();
   }
 
   /** Whether the maker took the seat as it is. */
-  private static boolean taken(Plan plan, NeckProof proof) {
+  private static boolean accepted(Plan plan, NeckProof proof) {
     return plan.log()
         .done(POCKET)
-        .filter(d -> d.accepts(StringKeys.PROOF_SADDLE.id(), proof.saddle().value(), Spoiled.SEEN))
+        .filter(
+            d -> d.accepts(StringKeys.PROOF_SADDLE.id(), proof.saddle().value(), OutdatedCut.SEEN))
         .isPresent();
   }
 
@@ -180,19 +181,19 @@ public final class SeatWays {
   private void seat(List<Way> ways, double up) {
     double high = proof.seating().joint() - proof.wanted().joint();
     double leans = (proof.seating().tan() - proof.wanted().tan()) * proof.seating().run();
-    if (high < -Spoiled.SEEN && up > 0) {
+    if (high < -OutdatedCut.SEEN && up > 0) {
       tried(Kind.SHIM, Where.FULL_FACE, up).ifPresent(ways::add);
     }
-    if (high > Spoiled.SEEN && up < 0) {
+    if (high > OutdatedCut.SEEN && up < 0) {
       tried(Kind.DEEPEN, Where.FULL_FACE, up).ifPresent(ways::add);
       tried(Kind.PLANE_HEEL, Where.FULL_FACE, up).ifPresent(ways::add);
     }
-    if (leans < -Spoiled.SEEN && up > 0) {
+    if (leans < -OutdatedCut.SEEN && up > 0) {
       tried(Kind.FLOOR_AT_EDGE, Where.BODY_EDGE, up).ifPresent(ways::add);
       tried(Kind.PLANE_AT_EDGE, Where.BODY_EDGE, up).ifPresent(ways::add);
       tried(Kind.WEDGE_AT_END, Where.HEEL_END, up).ifPresent(ways::add);
     }
-    if (leans > Spoiled.SEEN && up < 0) {
+    if (leans > OutdatedCut.SEEN && up < 0) {
       tried(Kind.FLOOR_AT_END, Where.HEEL_END, up).ifPresent(ways::add);
       tried(Kind.WEDGE_AT_EDGE, Where.BODY_EDGE, up).ifPresent(ways::add);
     }
@@ -207,7 +208,7 @@ public final class SeatWays {
           case LOWER_SADDLES, RAISE_SADDLES, LET_IN_BRIDGE, PLATE_UNDER_BRIDGE -> false;
         };
     // A way that would have to go the other way round is none: wood can't be cut on.
-    if (Double.isNaN(under) || Math.abs(under) < Spoiled.SEEN || under < 0 != takes) {
+    if (Double.isNaN(under) || Math.abs(under) < OutdatedCut.SEEN || under < 0 != takes) {
       return Optional.empty();
     }
     boolean floor = kind == Kind.DEEPEN || kind == Kind.FLOOR_AT_EDGE || kind == Kind.FLOOR_AT_END;
@@ -218,7 +219,7 @@ public final class SeatWays {
       return Optional.empty();
     }
     Seating then = proof.seating().raised(where, under);
-    if (!mends(then)) {
+    if (!fixes(then)) {
       return Optional.empty();
     }
     String floors =
@@ -239,13 +240,13 @@ public final class SeatWays {
             then,
             then.atSaddle() + over,
             new Proposal(
-                said(kind, Math.abs(under), stands), b -> carriedOut(b, kind, Math.abs(under)))));
+                said(kind, Math.abs(under), stands), b -> withProposal(b, kind, Math.abs(under)))));
   }
 
   /**
    * The plan with the neck as it would sit and read there again: does it mend, and stop nothing?
    */
-  private boolean mends(Seating then) {
+  private boolean fixes(Seating then) {
     LocalDateTime at =
         plan.build().measured().values().stream()
             .map(Reading::at)
@@ -258,7 +259,7 @@ public final class SeatWays {
     try {
       Plan tried = Plan.of(read, plan.shop());
       boolean fits = tried.stringPlan().heights().proof().filter(NeckProof::fits).isPresent();
-      return fits && Remedies.stopsNothing(plan, wanted(), tried);
+      return fits && FixSuggestions.stopsNothing(plan, wanted(), tried);
     } catch (IllegalArgumentException e) {
       return false; // it can't be made so
     }
@@ -287,8 +288,8 @@ public final class SeatWays {
   private Limit floorLimit() {
     return plan.shop()
         .limit(
-            PocketThinSpots.floorKind(plan.cuts()).id(),
-            PocketThinSpots.floorLimit(givens, plan.cuts()));
+            PocketClearances.floorKind(plan.cuts()).id(),
+            PocketClearances.floorLimit(inputs, plan.cuts()));
   }
 
   /** What the bridge can do where its saddles don't reach. */
@@ -325,7 +326,7 @@ public final class SeatWays {
   }
 
   private double fret() {
-    return givens.get(FretboardDecisions.WIRE_HEIGHT).value();
+    return inputs.get(FretboardDecisions.WIRE_HEIGHT).value();
   }
 
   private double board() {
@@ -334,21 +335,22 @@ public final class SeatWays {
 
   /** The pocket as it is counts as made, and everything that it is off by is taken. */
   private Build accepted(Build build, String how) {
-    Optional<Done> done = build.log().done(POCKET);
+    Optional<DoneOperation> done = build.log().done(POCKET);
     if (done.isEmpty()) {
       return build;
     }
-    Done next = done.get().accepting(StringKeys.PROOF_SADDLE.id(), proof.saddle().value(), how);
-    for (Spoiled spoiled : Spoiled.of(plan, Route.of(plan))) {
-      if (spoiled.operation().id().equals(POCKET)) {
-        next = next.accepting(spoiled.wants().id(), spoiled.wants().value());
+    DoneOperation next =
+        done.get().accepting(StringKeys.PROOF_SADDLE.id(), proof.saddle().value(), how);
+    for (OutdatedCut outdated : OutdatedCut.of(plan, Route.of(plan))) {
+      if (outdated.operation().id().equals(POCKET)) {
+        next = next.accepting(outdated.planned().id(), outdated.planned().value());
       }
     }
     return build.withLog(build.log().with(next));
   }
 
   /** It was done: what was read before says nothing any more, and is asked for again. */
-  private Build carriedOut(Build build, Kind kind, double by) {
+  private Build withProposal(Build build, Kind kind, double by) {
     Build unread = unread(build);
     Log log = unread.log();
     String how = kind.words.toLowerCase(Locale.ROOT) + ", " + Text.mm(by, 2);
@@ -359,7 +361,7 @@ public final class SeatWays {
 
   private static Build unread(Build build) {
     Build next = build;
-    for (String id : Spoiled.results(build, POCKET)) {
+    for (String id : OutdatedCut.results(build, POCKET)) {
       next = next.withoutMeasured(id);
     }
     return next;

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import roughcut.clearance.ClearanceKind;
 import roughcut.shop.Board;
 import roughcut.shop.Cutter;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
 import roughcut.shop.StringSet;
 import roughcut.shop.Template;
-import roughcut.thin.ThinKind;
 
 /** What happened to what a maker owns between two moments, a line each and in words. */
 public final class ShopChanges {
@@ -38,7 +38,7 @@ public final class ShopChanges {
         List.copyOf(before.limits().entrySet()),
         List.copyOf(after.limits().entrySet()),
         e ->
-            ThinKind.find(e.getKey())
+            ClearanceKind.find(e.getKey())
                 .map(k -> k.words().toLowerCase(Locale.ROOT))
                 .orElse(e.getKey()));
     changes.things(

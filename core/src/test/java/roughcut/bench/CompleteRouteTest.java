@@ -68,36 +68,36 @@ class CompleteRouteTest {
     assertThat(never).isEmpty();
   }
 
-  private static Draft op(OperationId id) {
+  private static OperationDraft op(OperationId id) {
     return Operation.of(id, PartId.NECK, Chapter.NECK, "Something", 10);
   }
 
   @Test
   void whatIsBoundBehindNothingIsNotMade() {
-    Writing w = new Writing(Heron.with());
-    w.add(op(OperationId.NECK_MILL));
-    w.add(op(OperationId.NECK_FLATTEN).after(OperationId.NECK_MILL, "there is no blank"));
-    assertThat(w.complete()).hasSize(2);
-    w.add(op(OperationId.NECK_LINES).after(OperationId.NECK_GLUE, "it isn't glued"));
-    assertThatThrownBy(w::complete)
+    OperationListBuilder list = new OperationListBuilder(Heron.with());
+    list.add(op(OperationId.NECK_MILL));
+    list.add(op(OperationId.NECK_FLATTEN).after(OperationId.NECK_MILL, "there is no blank"));
+    assertThat(list.complete()).hasSize(2);
+    list.add(op(OperationId.NECK_LINES).after(OperationId.NECK_GLUE, "it isn't glued"));
+    assertThatThrownBy(list::complete)
         .isInstanceOf(IllegalStateException.class)
         .hasMessageContaining("neck.lines comes after neck.glue");
   }
 
   @Test
   void oneThatNotEveryInstrumentHasIsSaidToBe() {
-    Writing w = new Writing(Heron.with());
-    w.add(op(OperationId.NECK_LINES).afterIfThere(OperationId.NECK_GLUE, "it isn't glued"));
-    assertThat(w.complete()).hasSize(1);
+    OperationListBuilder list = new OperationListBuilder(Heron.with());
+    list.add(op(OperationId.NECK_LINES).afterIfThere(OperationId.NECK_GLUE, "it isn't glued"));
+    assertThat(list.complete()).hasSize(1);
   }
 
   @Test
   void aNumberThatNobodyTellsIsNotSet() {
-    Writing w = new Writing(Heron.with());
-    w.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere("stack.lenght"));
-    assertThat(w.complete().get(0).settings()).containsExactly("stack.length");
-    w.add(op(OperationId.NECK_GLUE).set("glue.opentime"));
-    assertThatThrownBy(w::complete).hasMessageContaining("neck.glue sets glue.opentime");
+    OperationListBuilder list = new OperationListBuilder(Heron.with());
+    list.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere("stack.lenght"));
+    assertThat(list.complete().get(0).settings()).containsExactly("stack.length");
+    list.add(op(OperationId.NECK_GLUE).set("glue.opentime"));
+    assertThatThrownBy(list::complete).hasMessageContaining("neck.glue sets glue.opentime");
   }
 
   /** Every operation of every construction is one that is named, or a row of like ones. */

@@ -14,7 +14,7 @@ import roughcut.demo.Demo;
 import roughcut.design.OrderChange;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Reading;
 
@@ -31,13 +31,13 @@ class MomentsTest {
         return next;
       }
       at = at.plusDays(1);
-      next = next.withLog(next.log().with(Done.of(op.id(), at)));
+      next = next.withLog(next.log().with(DoneOperation.of(op.id(), at)));
     }
     throw new AssertionError("no operation " + operation);
   }
 
   private static Build without(Build build, String operation) {
-    return build.withLog(build.log().without(Done.of(operation, NOON)));
+    return build.withLog(build.log().without(DoneOperation.of(operation, NOON)));
   }
 
   private static Plan plan(Build build) {
@@ -122,7 +122,7 @@ class MomentsTest {
         .containsExactly("heel.thickness", "look.pocket.rails");
     Plan kept = plan(build);
     Plan read = plan(build.withReading(Reading.of("heel.thickness", 21, NOON)));
-    Consequences thin = Consequences.of(kept, read);
+    ImpactReport thin = ImpactReport.of(kept, read);
     assertThat(thin.settings())
         .as("the pocket's router is set anew from the heel as it is")
         .anyMatch(v -> v.id().equals("pass.pocket.depth-now"));
@@ -139,14 +139,16 @@ class MomentsTest {
     Build cut =
         bench.done(
             build, step(build, "body.cut.pocket").operation(), Duration.ofMinutes(50), "", "");
-    assertThat(Spoiled.of(plan(cut), bench.route())).isEmpty();
+    assertThat(OutdatedCut.of(plan(cut), bench.route())).isEmpty();
     Build redrawn = Heron.lived(cut, "heel.thickness=25");
-    Consequences means = Consequences.of(plan(cut), plan(redrawn));
-    assertThat(means.spoiled())
+    ImpactReport means = ImpactReport.of(plan(cut), plan(redrawn));
+    assertThat(means.outdatedCuts())
         .isNotEmpty()
         .allMatch(s -> s.operation().id().equals("body.cut.pocket"));
     assertThat(means.verdict()).isNotEqualTo(Verdict.State.GO);
-    assertThat(means.spoiled().stream().filter(s -> s.wants().id().equals("pass.pocket.depth-now")))
+    assertThat(
+            means.outdatedCuts().stream()
+                .filter(s -> s.planned().id().equals("pass.pocket.depth-now")))
         .allSatisfy(s -> assertThat(Math.abs(s.by())).isGreaterThan(0.5));
   }
 
@@ -155,7 +157,7 @@ class MomentsTest {
     Build build = upTo(Heron.build(), "neck.flatten");
     Build glued =
         without(build, "neck.glue")
-            .withLog(build.log().with(Done.of("neck.glue", NOON.minusHours(3))));
+            .withLog(build.log().with(DoneOperation.of("neck.glue", NOON.minusHours(3))));
     Bench.Step flatten = step(glued, "neck.flatten");
     assertThat(flatten.state()).isEqualTo(Bench.State.WAITS);
     assertThat(flatten.why().get(0)).contains("until the glue is cured");
@@ -174,7 +176,8 @@ class MomentsTest {
           continue;
         }
         Build before = upTo(Heron.undone(demo), op.id());
-        Build then = before.withLog(before.log().with(Done.of(op.id(), NOON.minusMinutes(30))));
+        Build then =
+            before.withLog(before.log().with(DoneOperation.of(op.id(), NOON.minusMinutes(30))));
         Bench bench = bench(then);
         for (Bench.Step ready : bench.ready()) {
           boolean held =
@@ -190,11 +193,12 @@ class MomentsTest {
       assertThat(clamped).as("glue-ups of " + demo.name()).isGreaterThan(3);
     }
     Build glued = upTo(Heron.build(), "head.scarf.glue");
-    glued = glued.withLog(glued.log().with(Done.of("head.scarf.glue", NOON.minusHours(1))));
+    glued =
+        glued.withLog(glued.log().with(DoneOperation.of("head.scarf.glue", NOON.minusHours(1))));
     Bench.Step thickness = step(glued, "head.thickness");
     assertThat(thickness.state()).as("its glue is wet").isEqualTo(Bench.State.WAITS);
     Build planed = upTo(Heron.build(), "board.plane");
-    planed = planed.withLog(planed.log().with(Done.of("board.plane", NOON.minusHours(2))));
+    planed = planed.withLog(planed.log().with(DoneOperation.of("board.plane", NOON.minusHours(2))));
     assertThat(step(planed, "board.slots").state()).isEqualTo(Bench.State.WAITS);
   }
 
@@ -206,7 +210,8 @@ class MomentsTest {
     assertThat(bench(seen).held(glue).get(0).state()).isEqualTo(HoldPoint.State.HOLDS);
     assertThat(Bench.of(plan(seen), NOON.plusDays(5)).held(glue).get(0).state())
         .isEqualTo(HoldPoint.State.STALE);
-    Build planed = seen.withLog(seen.log().with(Done.of("neck.strips.plane", NOON.minusDays(1))));
+    Build planed =
+        seen.withLog(seen.log().with(DoneOperation.of("neck.strips.plane", NOON.minusDays(1))));
     assertThat(bench(planed).held(glue).get(0).state())
         .as("heavy removal ends it at once")
         .isEqualTo(HoldPoint.State.STALE);
@@ -280,19 +285,19 @@ class MomentsTest {
     Build build =
         upTo(Heron.build(), "neck.carve")
             .withReading(Reading.of("heel.thickness", 21.5, NOON.plusDays(3)));
-    build = build.withLog(build.log().with(Done.of("bolt.pilots", NOON.plusHours(2))));
+    build = build.withLog(build.log().with(DoneOperation.of("bolt.pilots", NOON.plusHours(2))));
     Bench bench = bench(build);
-    assertThat(bench.oddities())
+    assertThat(bench.suspiciousEntries())
         .containsExactly(
             "the reading of heel.thickness is of 2026-05-07 at 12:00, which is still to come: is"
                 + " the clock right?",
             "“Bore the heel's pilots or inserts” was done on 2026-05-04 at 14:00, which is still to"
                 + " come: is the clock right?");
     assertThat(plan(build).value("heel.stock")).isPresent();
-    assertThat(Bench.of(plan(build), NOON.plusDays(4)).oddities()).isEmpty();
+    assertThat(Bench.of(plan(build), NOON.plusDays(4)).suspiciousEntries()).isEmpty();
     Build justNow =
         Heron.build().withReading(Reading.of("heel.thickness", 21.5, NOON.plusSeconds(59)));
-    assertThat(bench(justNow).oddities()).as("the same minute").isEmpty();
+    assertThat(bench(justNow).suspiciousEntries()).as("the same minute").isEmpty();
     assertThat(bench.step("bolt.pilots").orElseThrow().state()).isEqualTo(Bench.State.DONE);
   }
 
@@ -353,7 +358,7 @@ class MomentsTest {
     Bench bench = bench(heron);
     assertThat(bench.ready()).extracting(s -> s.operation().id()).contains("body.cut.pocket");
     assertThat(bench.step("neck.carve").orElseThrow().state()).isEqualTo(Bench.State.DONE);
-    List<Spoiled> spoiled = Spoiled.of(plan(heron), bench.route());
+    List<OutdatedCut> spoiled = OutdatedCut.of(plan(heron), bench.route());
     assertThat(spoiled).extracting(s -> s.operation().id()).containsOnly("head.scarf.saw");
     Plan drawn = plan(heron.asDesigned());
     heron
@@ -366,14 +371,14 @@ class MomentsTest {
                 assertThat(set)
                     .as("was set as drawn then: " + id)
                     .isCloseTo(Heron.value(drawn, id), within(0.1)));
-    assertThat(Spoiled.of(drawn, bench.route())).isEmpty();
+    assertThat(OutdatedCut.of(drawn, bench.route())).isEmpty();
   }
 
   /** What was measured counts until it is measured again; what was only flat then doesn't. */
   @Test
   void aMeasureTakenLastYearStillCounts() {
     Build build = Heron.build().withReading(Reading.of("heel.thickness", 22, NOON.minusDays(365)));
-    Operation pocket = step(build, Done.cut("pocket")).operation();
+    Operation pocket = step(build, DoneOperation.cut("pocket")).operation();
     assertThat(pocket.holds().get(0).days()).isZero();
     assertThat(bench(build).held(pocket).get(0).state()).isEqualTo(HoldPoint.State.HOLDS);
   }
@@ -385,14 +390,14 @@ class MomentsTest {
     for (Build own : Demo.builds(LocalDate.of(2026, 5, 4))) {
       Build build = own.withLog(Log.NONE);
       for (Operation op : Operations.of(plan(build))) {
-        double hours = op.waiting().map(Wait::listed).orElse(0.0);
+        double hours = op.waiting().map(WaitingTime::listed).orElse(0.0);
         for (int ago : new int[] {1, 23, 49}) {
           double left = hours - ago;
           if (left < 1) {
             continue;
           }
           Build done = upTo(build, op.id());
-          done = done.withLog(done.log().with(Done.of(op.id(), NOON.minusHours(ago))));
+          done = done.withLog(done.log().with(DoneOperation.of(op.id(), NOON.minusHours(ago))));
           String words =
               left <= 47
                   ? (long) Math.ceil(left) + " h more"

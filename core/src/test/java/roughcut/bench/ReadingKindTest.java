@@ -136,7 +136,7 @@ class ReadingKindTest {
         .filteredOn(r -> r.of().equals("heel.thickness") && r.counts())
         .hasSize(2);
     Build nowhere = build.withReading(Reading.of("place.laser.along", 12, DAY));
-    assertThat(Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).oddities())
+    assertThat(Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).suspiciousEntries())
         .anyMatch(w -> w.contains("place.laser.along") && w.contains("isn't there"));
   }
 }

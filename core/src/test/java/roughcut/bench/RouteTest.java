@@ -18,7 +18,7 @@ import roughcut.finding.Chapter;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.shop.Shop;
 
@@ -53,10 +53,12 @@ class RouteTest {
     Set<String> done = new HashSet<>();
     Set<String> ids = new HashSet<>();
     order.forEach(o -> ids.add(o.id()));
-    Set<Face> there = EnumSet.noneOf(Face.class);
+    Set<ReferenceFace> there = EnumSet.noneOf(ReferenceFace.class);
     for (Operation op : order) {
       boolean behind = op.after().keySet().stream().filter(ids::contains).allMatch(done::contains);
-      if (!behind || !there.containsAll(op.standsOn()) || !there.containsAll(op.measuresFrom())) {
+      if (!behind
+          || !there.containsAll(op.neededFaces())
+          || !there.containsAll(op.measuresFrom())) {
         return false;
       }
       there.removeAll(op.destroys());
@@ -140,7 +142,7 @@ class RouteTest {
           continue;
         }
         OrderChange change = new OrderChange(moved, before);
-        boolean can = possible(Route.moved(route.order(), change));
+        boolean can = possible(Route.reordered(route.order(), change));
         assertThat(route.refusal(change).isEmpty()).as(change.toString()).isEqualTo(can);
         if (can) {
           taken++;
@@ -176,7 +178,7 @@ class RouteTest {
   }
 
   private static boolean stopped(Bench bench, Operation op) {
-    return !op.troubles().isEmpty()
+    return !op.problems().isEmpty()
         || bench.step(op.id()).orElseThrow().owed().stream().anyMatch(o -> stopped(bench, o))
         || op.after().keySet().stream()
             .flatMap(id -> bench.step(id).stream())
@@ -209,7 +211,7 @@ class RouteTest {
                 plan.neckPlan(),
                 plan.blanks(),
                 plan.bodyPlan(),
-                plan.told(),
+                plan.result(),
                 plan.drawn());
         Bench bench = Bench.of(here, now);
         List<Bench.Step> ready = bench.ready();
@@ -255,7 +257,10 @@ class RouteTest {
       List<Operation> all = Operations.of(Plan.of(build, Demo.shop()));
       Operation sand = all.stream().filter(o -> o.id().equals("finish.sand")).findFirst().get();
       List<String> cuts =
-          all.stream().map(Operation::id).filter(id -> id.startsWith(Done.cut(""))).toList();
+          all.stream()
+              .map(Operation::id)
+              .filter(id -> id.startsWith(DoneOperation.cut("")))
+              .toList();
       assertThat(cuts).isNotEmpty();
       assertThat(sand.after().keySet()).as(build.name()).containsAll(cuts);
       assertThat(
@@ -274,7 +279,7 @@ class RouteTest {
     for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
       List<Operation> all = Operations.of(Plan.of(build, Demo.shop()));
       for (Operation op : all) {
-        if (op.id().startsWith(Done.cut("")) && op.id().endsWith("-screw")) {
+        if (op.id().startsWith(DoneOperation.cut("")) && op.id().endsWith("-screw")) {
           String whole = op.id().substring(0, op.id().length() - "-screw".length());
           if (all.stream().anyMatch(o -> o.id().equals(whole))) {
             screws++;

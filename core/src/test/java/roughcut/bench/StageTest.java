@@ -7,11 +7,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.part.BodyWork;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.thin.ThinSpot;
 
 /** A plan asked at another stage of its work. */
 class StageTest {
@@ -49,7 +49,7 @@ class StageTest {
   void whenAllIsDoneNowIsFinished() {
     for (Build demo : Demo.builds(LocalDate.of(2026, 5, 4))) {
       Plan finished = Stage.finished(Plan.of(demo, Demo.shop()), NOON);
-      assertThat(finished.thinSpots()).noneMatch(ThinSpot::later);
+      assertThat(finished.clearances()).noneMatch(Clearance::later);
       assertThat(Bench.of(finished, NOON).steps()).allMatch(s -> s.state() == Bench.State.DONE);
       assertThat(Route.open(finished)).isEmpty();
     }

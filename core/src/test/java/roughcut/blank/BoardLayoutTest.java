@@ -272,10 +272,10 @@ class BoardLayoutTest {
         Outline.of(new Point(0, 0), new Point(700, 20), new Point(700, 70), new Point(0, 90));
     double step = Nesting.step(neck, 700, 3);
     Outline turned = Nesting.turned(neck, 700);
-    assertThat(neck.distance(turned.moved(0, step))).isCloseTo(3, within(0.01));
+    assertThat(neck.distance(turned.translate(0, step))).isCloseTo(3, within(0.01));
     assertThat(step).isLessThan(90 + 3);
     // A tenth nearer would be too near, whatever the place along the board.
-    assertThat(neck.distance(turned.moved(0, step - 0.5))).isLessThan(3);
+    assertThat(neck.distance(turned.translate(0, step - 0.5))).isLessThan(3);
     WoodPart one =
         new WoodPart("n1", "n", WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
     WoodPart two =

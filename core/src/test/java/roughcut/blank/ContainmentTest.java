@@ -11,6 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
 import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
@@ -26,8 +28,6 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.start.InstrumentKind;
 import roughcut.start.NewInstrument;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /**
  * Every blank of the neck holds the finished neck, place by place: from above against the strips as
@@ -48,8 +48,8 @@ class ContainmentTest {
     return plan.value(id).orElseThrow(() -> new AssertionError("no " + id)).value();
   }
 
-  private static ThinSpot spot(Plan plan, ThinKind kind) {
-    return plan.thinSpots().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
+  private static Clearance spot(Plan plan, ClearanceKind kind) {
+    return plan.clearances().stream().filter(s -> s.kind() == kind).findFirst().orElseThrow();
   }
 
   private static List<String> stops(Plan plan) {
@@ -69,7 +69,7 @@ class ContainmentTest {
                 .design()
                 .withNeckStack(
                     new Stack(List.of(strip(nut, heel), strip(20, 20), strip(nut, heel)), false)));
-    ThinSpot side = spot(plan, ThinKind.BLANK_SIDE);
+    Clearance side = spot(plan, ClearanceKind.BLANK_SIDE);
     assertThat(side.what()).isEqualTo("blank beside the " + where);
     assertThat(side.left().value()).isNegative();
     assertThat(stops(plan)).anyMatch(w -> w.contains("too narrow for the neck's outline"));
@@ -104,7 +104,8 @@ class ContainmentTest {
         double neck = nut + (plan.given(Decisions.FRETBOARD_END_WIDTH) - nut) * x / secondAt;
         least = Math.min(least, (stack - neck) / 2);
       }
-      assertThat(spot(plan, ThinKind.BLANK_SIDE).left().value()).isCloseTo(least, within(1e-6));
+      assertThat(spot(plan, ClearanceKind.BLANK_SIDE).left().value())
+          .isCloseTo(least, within(1e-6));
       boolean stopped = stops(plan).stream().anyMatch(w -> w.contains("too narrow"));
       assertThat(stopped).isEqualTo(least < 0);
       narrow += least < 0 ? 1 : 0;
@@ -235,7 +236,7 @@ class ContainmentTest {
             .design()
             .withNeckSteps(List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 60)));
     Plan plan = with(design);
-    assertThat(spot(plan, ThinKind.HEEL_STOCK).state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spot(plan, ClearanceKind.HEEL_STOCK).state()).isEqualTo(Clearance.State.STOP);
     String words =
         stops(plan).stream().filter(w -> w.startsWith("the heel wants")).findFirst().orElseThrow();
     assertThat(words).contains("a block ").contains("mm long");
@@ -289,7 +290,7 @@ class ContainmentTest {
                 "head.thickness=14.7",
                 "heel.thickness=22"));
     assertThat(value(plan, "heel.stock")).isCloseTo(22.7, within(1e-9));
-    assertThat(spot(plan, ThinKind.HEEL_STOCK).left().value()).isCloseTo(0.7, within(1e-6));
+    assertThat(spot(plan, ClearanceKind.HEEL_STOCK).left().value()).isCloseTo(0.7, within(1e-6));
     assertThat(stops(plan)).isEmpty();
   }
 }

@@ -7,12 +7,12 @@ import static roughcut.Heron.value;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.design.BodyDecisions;
 import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** Blanks whose sizes follow from what they have to hold. */
 class FollowingBlanksTest {
@@ -112,9 +112,9 @@ class FollowingBlanksTest {
       double flattening = roughcut.design.BlankDecisions.FLATTENING.in(plan.build().design());
       assertThat(value(plan, "stack.depth"))
           .isGreaterThanOrEqualTo(thick + e + 2 * flattening - 1e-9);
-      assertThat(plan.thinSpots())
+      assertThat(plan.clearances())
           .filteredOn(s -> s.kind().id().equals("heel.stock"))
-          .allMatch(s -> s.state() != ThinSpot.State.STOP);
+          .allMatch(s -> s.state() != Clearance.State.STOP);
     }
   }
 

@@ -22,14 +22,14 @@ import roughcut.finding.Topic;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.Board;
 import roughcut.shop.Cutter;
 import roughcut.shop.Saw;
 import roughcut.shop.Shop;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 /**
  * Ripping: each strip's own fence, each cut's own saw, and ways out that leave what is cut alone.
@@ -76,12 +76,16 @@ class RipFencesTest {
             .withReading(Reading.of("neck.strip.5.thickness", 13.9, LocalDate.of(2026, 5, 4)));
     LocalDateTime then = LocalDate.of(2026, 5, 4).atTime(11, 30);
     build =
-        build.withLog(build.log().turned(Done.stripSawn(1), then).turned(Done.stripSawn(5), then));
+        build.withLog(
+            build
+                .log()
+                .turned(DoneOperation.stripSawn(1), then)
+                .turned(DoneOperation.stripSawn(5), then));
     Plan plan = Plan.of(build.withDesign(build.design().withBoard("neck.hornbeam", "h-2")), shop);
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.done()).containsExactly(1, 5);
     assertThat(rip.fits()).isFalse();
-    List<Proposal> ways = Remedies.strips(plan, rip);
+    List<Proposal> ways = FixSuggestions.strips(plan, rip);
     assertThat(ways).isNotEmpty();
     for (Proposal way : ways) {
       Build next = way.change().apply(plan.build());
@@ -104,7 +108,7 @@ class RipFencesTest {
     assertThat(rip.fits()).as("its width is enough").isTrue();
     assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("too thin"));
-    List<Proposal> ways = Remedies.strips(plan, rip);
+    List<Proposal> ways = FixSuggestions.strips(plan, rip);
     assertThat(ways).anyMatch(w -> w.words().contains("take board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
     for (Proposal way : ways) {
@@ -147,7 +151,7 @@ class RipFencesTest {
     Plan little =
         Plan.of(build(strips(12, 12, 12, 12, 12)), shop.withBoards(List.of(board("h", 62, 50))));
     assertThat(
-            Remedies.strips(little, little.rips().plans().get(0)).stream()
+            FixSuggestions.strips(little, little.rips().plans().get(0)).stream()
                 .map(p -> p.words())
                 .toList())
         .noneMatch(w -> w.contains("old saw"));
@@ -201,7 +205,7 @@ class RipFencesTest {
       Outline before = neck;
       for (int i = 1; i < copies; i++) {
         Outline own = i % 2 == 1 ? Nesting.turned(neck, length) : neck;
-        Outline moved = own.moved(0, i * step);
+        Outline moved = own.translate(0, i * step);
         assertThat(moved.overlaps(before)).isFalse();
         assertThat(moved.distance(before)).isGreaterThanOrEqualTo(0.99);
         before = moved;

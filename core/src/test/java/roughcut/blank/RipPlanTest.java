@@ -22,14 +22,14 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 class RipPlanTest {
   private static final Board.Grain FLAT = Board.Grain.FLAT;
@@ -90,7 +90,7 @@ class RipPlanTest {
     assertThat(plum.fits()).isFalse();
     assertThat(value(bittern, "rip.need")).isCloseTo(4 * 12.5 + 9, within(1e-9));
     assertThat(value(bittern, "rip.short")).isCloseTo(2, within(1e-9));
-    List<Proposal> ways = Remedies.strips(bittern, plum);
+    List<Proposal> ways = FixSuggestions.strips(bittern, plum);
     assertThat(ways)
         .extracting(Proposal::words)
         .anyMatch(w -> w.contains("bandsaw"))
@@ -108,7 +108,7 @@ class RipPlanTest {
   @Test
   void nothingIsOfferedThatIsNotNeeded() {
     Plan heron = Heron.with();
-    heron.rips().plans().forEach(p -> assertThat(Remedies.strips(heron, p)).isEmpty());
+    heron.rips().plans().forEach(p -> assertThat(FixSuggestions.strips(heron, p)).isEmpty());
   }
 
   @Test
@@ -122,7 +122,7 @@ class RipPlanTest {
         .isEmpty();
     Log log = build.log();
     for (int strip : new int[] {1, 3}) {
-      log = log.turned(Done.stripSawn(strip), LocalDate.of(2026, 5, 4).atTime(10, 0));
+      log = log.turned(DoneOperation.stripSawn(strip), LocalDate.of(2026, 5, 4).atTime(10, 0));
     }
     Plan plan = Plan.of(build.withLog(log), Demo.shop());
     RipPlan plum = plan(plan, "plum");
@@ -285,7 +285,7 @@ class RipPlanTest {
   void whenAllIsSawnThereIsNothingMoreToSaw() {
     String[] sawn = new String[5];
     for (int i = 1; i <= 5; i++) {
-      sawn[i - 1] = "done=" + Done.stripSawn(i);
+      sawn[i - 1] = "done=" + DoneOperation.stripSawn(i);
     }
     Plan before = Plan.of(Heron.build(), Demo.shop());
     Plan after = Plan.of(Heron.lived(Heron.build(), sawn), Demo.shop());
@@ -307,7 +307,7 @@ class RipPlanTest {
     Build build = Heron.lived(Heron.build(), "saw.kerf=0", "saw.allowance=0");
     for (int i = 1; i <= build.design().neckStack().strips().size(); i++) {
       woods.add(build.design().neckStack().strips().get(i - 1).species());
-      build = Heron.lived(build, "done=" + Done.stripSawn(i));
+      build = Heron.lived(build, "done=" + DoneOperation.stripSawn(i));
     }
     Plan plan = Plan.of(build, Demo.shop());
     assertThat(plan.values().values()).allMatch(v -> Double.isFinite(v.value()));

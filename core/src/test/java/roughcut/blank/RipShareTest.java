@@ -21,7 +21,7 @@ import roughcut.design.Strip;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 
@@ -109,7 +109,7 @@ class RipShareTest {
     Plan plan = Plan.of(chosen, shop);
     assertThat(fit(plan)).containsExactly("a [1, 2, 3] short");
     List<roughcut.record.Proposal> ways =
-        roughcut.whatif.Remedies.strips(plan, plan.rips().plans().get(0));
+        roughcut.whatif.FixSuggestions.strips(plan, plan.rips().plans().get(0));
     assertThat(ways).anyMatch(w -> w.words().contains("from several boards"));
     Build after =
         ways.stream()
@@ -257,7 +257,11 @@ class RipShareTest {
   private static Build sawn(Build build, Shop shop, int strip) {
     Bench bench = Bench.of(Plan.of(build, shop), DAY.atTime(9, strip));
     return bench.done(
-        build, bench.route().find(Done.stripSawn(strip)).orElseThrow(), Duration.ZERO, "", "");
+        build,
+        bench.route().find(DoneOperation.stripSawn(strip)).orElseThrow(),
+        Duration.ZERO,
+        "",
+        "");
   }
 
   /** The board is measured anew after a strip is off it: that strip isn't taken off twice. */

@@ -16,12 +16,12 @@ import roughcut.design.BlankStep;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.drawing.StationDrawing;
-import roughcut.measure.Ledger;
+import roughcut.measure.ComputedValue;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Worked;
+import roughcut.measure.ValueRegistry;
 import roughcut.plan.Plan;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** What lies where across a blank that was sawn in two or opened, asked place by place. */
 class StackLayersTest {
@@ -47,7 +47,7 @@ class StackLayersTest {
       all.add(new BlankStep(kind, "cherry", 0, 0));
     }
     return StackLayers.of(
-        new Givens(
+        new EffectiveInputs(
             Heron.build()
                 .asDesigned()
                 .withDesign(
@@ -127,9 +127,13 @@ class StackLayersTest {
       for (boolean heel : new boolean[] {false, true}) {
         String text = heel ? made.widthAtHeel() : made.width();
         double told =
-            new Ledger()
+            new ValueRegistry()
                 .put(
-                    "w", "Width", Quantity.LENGTH, text, made.inputs().toArray(Worked.Input[]::new))
+                    "w",
+                    "Width",
+                    Quantity.LENGTH,
+                    text,
+                    made.terms().toArray(ComputedValue.Input[]::new))
                 .value();
         assertThat(told).as(text).isCloseTo(width(made.layers(), heel), within(1e-9));
       }

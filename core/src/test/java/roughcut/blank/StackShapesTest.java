@@ -20,7 +20,7 @@ import roughcut.geometry.Arcs;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 /** Tapered and curved strips, steps after gluing, and what is seen of it all. */
 class StackShapesTest {
@@ -85,7 +85,7 @@ class StackShapesTest {
   void everyWayOutKeepsTheOutlineOffTheLine() {
     Plan before = Heron.with();
     assertThat(before.blank().crossings()).isNotEmpty();
-    List<Proposal> ways = Remedies.stack(before);
+    List<Proposal> ways = FixSuggestions.stack(before);
     assertThat(ways).hasSize(3);
     for (Proposal way : ways) {
       Plan after = Plan.of(way.change().apply(before.build()), Demo.shop());

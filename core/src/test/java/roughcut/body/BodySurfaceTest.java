@@ -81,7 +81,7 @@ class BodySurfaceTest {
     int shaped = 0;
     for (double x = 450; x < 830; x += 13) {
       for (double y = -160; y < 160; y += 11) {
-        if (!body.edge().shape().holds(new Point(x, y))) {
+        if (!body.edge().shape().contains(new Point(x, y))) {
           continue;
         }
         double in = body.edge().inside(new Point(x, y));

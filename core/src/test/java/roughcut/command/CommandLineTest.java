@@ -27,14 +27,14 @@ import roughcut.file.Reference;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
 import roughcut.shop.Shop;
 
 class CommandLineTest {
-  private static final Now NOW =
-      Now.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
+  private static final CurrentTime NOW =
+      CurrentTime.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
 
   @TempDir Path folder;
   private final StringWriter out = new StringWriter();

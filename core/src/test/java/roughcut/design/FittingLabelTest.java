@@ -19,7 +19,7 @@ import roughcut.demo.Demo;
 import roughcut.file.BuildFile;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Measurables;
 import roughcut.record.Reading;
 import roughcut.rout.RoutPlan;
@@ -102,7 +102,7 @@ class FittingLabelTest {
     Build after = called(Demo.heron(DAY), "neck", "Süd");
     Plan plan = Plan.of(after, Demo.shop());
     Operation rout =
-        Bench.of(plan, DAY.atTime(12, 0)).step(Done.cut("neck")).orElseThrow().operation();
+        Bench.of(plan, DAY.atTime(12, 0)).step(DoneOperation.cut("neck")).orElseThrow().operation();
     assertThat(rout.title()).contains("Süd");
     assertThat(plan.cuts().plansOf("neck"))
         .extracting(RoutPlan::words)

@@ -101,7 +101,7 @@ class BodySectionTest {
         Mark.Fill last = null;
         for (Mark mark : BodySection.across(plan, at.x(), Units.MM).marks()) {
           if (mark instanceof Mark.Fill fill
-              && fill.shape().holds(new roughcut.geometry.Point(-at.y(), -at.z()))) {
+              && fill.shape().contains(new roughcut.geometry.Point(-at.y(), -at.z()))) {
             last = fill;
           }
         }

@@ -74,7 +74,7 @@ class CutterDrawingTest {
         if (mark instanceof Mark.Stroke path) {
           assertThat(path.points())
               .as(kind.label())
-              .allMatch(p -> drawing.bounds().grown(1).holds(p));
+              .allMatch(p -> drawing.bounds().expanded(1).contains(p));
         }
       }
     }

@@ -19,7 +19,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.schedule.Schedule;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopPlanning;
 import roughcut.shop.ShopHours;
 
 /** The sheet of days: every piece of work in its day's column and its build's lane. */
@@ -28,7 +28,8 @@ class DaysDrawingTest {
   private static final ShopHours HOURS = ShopHours.USUAL;
 
   private static Schedule schedule(List<Plan> plans) {
-    return Schedule.of(Work.of(plans, HOURS, Map.of()), HOURS, NOW, ZoneId.of("Europe/Berlin"));
+    return Schedule.of(
+        ShopPlanning.of(plans, HOURS, Map.of()), HOURS, NOW, ZoneId.of("Europe/Berlin"));
   }
 
   private static List<Mark.Text> named(Drawing drawing, String words) {
@@ -125,7 +126,7 @@ class DaysDrawingTest {
   @Test
   void aDrawingWithoutWordsIsTheSameDrawing() {
     Drawing neck = StationDrawing.NECK.of(Heron.with(), Units.MM);
-    Drawing quiet = neck.wordless();
+    Drawing quiet = neck.withoutText();
     assertThat(neck.marks()).anyMatch(Mark.Dimension.class::isInstance);
     assertThat(quiet.marks()).allMatch(m -> m instanceof Mark.Stroke || m instanceof Mark.Fill);
     assertThat(quiet.marks())

@@ -36,7 +36,7 @@ class EveryDrawingTest {
     assertThat(b.height()).as(name).isPositive();
     long seen =
         drawing.marks().stream()
-            .filter(m -> AllDrawings.places(m).stream().anyMatch(b::holds))
+            .filter(m -> AllDrawings.places(m).stream().anyMatch(b::contains))
             .count();
     assertThat(seen)
         .as(name + ": a good deal of it is seen when the whole drawing is")
@@ -60,7 +60,7 @@ class EveryDrawingTest {
             .isTrue();
       }
       if (mark instanceof Mark.Spot spot) {
-        assertThat(spot.index()).isBetween(0, plan.thinSpots().size() - 1);
+        assertThat(spot.index()).isBetween(0, plan.clearances().size() - 1);
       }
       if (mark instanceof Mark.Fill fill) {
         assertThat(fill.shape().area()).as(name).isPositive();

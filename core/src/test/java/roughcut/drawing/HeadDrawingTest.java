@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Units;
@@ -15,14 +16,13 @@ import roughcut.neck.TunerLayout.Tuner;
 import roughcut.plan.Plan;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
-import roughcut.thin.ThinSpot;
 
 /** The headstock says of each tuner what the rail would: by the shop's limits, not by its own. */
 class HeadDrawingTest {
-  private static ThinSpot.State state(Limit limit, double left) {
+  private static Clearance.State state(Limit limit, double left) {
     return left < limit.fail()
-        ? ThinSpot.State.STOP
-        : left < limit.warn() ? ThinSpot.State.LOOK : ThinSpot.State.CLEAR;
+        ? Clearance.State.STOP
+        : left < limit.warn() ? Clearance.State.LOOK : Clearance.State.CLEAR;
   }
 
   /** Roles of circles of that diameter, in the order in which they are drawn. */
@@ -75,7 +75,7 @@ class HeadDrawingTest {
       Plan plan = Plan.of(Heron.build(), Demo.shop().withLimit("tuner.post", limit));
       long thin =
           plan.details().tuners().tuners().stream()
-              .filter(t -> state(limit, t.clearance().value()) != ThinSpot.State.CLEAR)
+              .filter(t -> state(limit, t.clearance().value()) != Clearance.State.CLEAR)
               .count();
       long drawn =
           HeadDrawing.of(plan, Units.MM)

@@ -17,7 +17,7 @@ import roughcut.geometry.Bounds;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 
 class ShopCardsTest {
@@ -97,7 +97,7 @@ class ShopCardsTest {
     assertThat(words).noneMatch(w -> w.startsWith("Carve the back"));
     Log log = heron.log();
     for (Operation op : Operations.of(plan)) {
-      log = log.with(Done.of(op.id(), DAY.atStartOfDay()));
+      log = log.with(DoneOperation.of(op.id(), DAY.atStartOfDay()));
     }
     Plan finished = Plan.of(heron.withLog(log), Demo.shop());
     assertThat(ShopCards.of(finished, Units.MM).marks())

@@ -19,16 +19,16 @@ import roughcut.record.Build;
 class AutosaveTest {
   @TempDir Path folder;
   private Path heron;
-  private Rescue rescue;
+  private RescueCopies rescue;
   private Autosave autosave;
   private final List<Autosave.Saving> told = Collections.synchronizedList(new ArrayList<>());
 
   @BeforeEach
-  void open() throws FileTrouble {
+  void open() throws FileException {
     heron = folder.resolve("builds").resolve("Heron.roughcut.json");
     BuildFile.at(heron).save(Heron.build());
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
-    rescue = new Rescue(folder.resolve("data"));
+    rescue = new RescueCopies(folder.resolve("data"));
     BuildFile.Opened opened = BuildFile.open(heron);
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
     autosave =
@@ -54,7 +54,7 @@ class AutosaveTest {
     try {
       String name = BuildFile.open(heron).build().name();
       return name.startsWith("edit ") ? Integer.parseInt(name.substring(5)) : -1;
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       throw new AssertionError("a broken file", e);
     }
   }
@@ -98,7 +98,7 @@ class AutosaveTest {
     Files.move(heron.getParent(), away);
     autosave.keep(named(1), Demo.shop());
     assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.FAILED);
-    Rescue.Copy copy = rescue.of(heron).orElseThrow();
+    RescueCopies.Copy copy = rescue.of(heron).orElseThrow();
     assertThat(BuildFile.open(copy.copy()).build().name()).isEqualTo("edit 1");
     assertThat(copy.belongs()).isEqualTo(heron.toAbsolutePath());
     assertThat(rescue.builds()).containsExactly(copy);
@@ -133,7 +133,7 @@ class AutosaveTest {
     assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
     autosave.keep(named(2), Demo.shop());
     assertThat(autosave.flush().saving()).isEqualTo(Autosave.Saving.CHANGED_ON_DISK);
-    autosave.insist();
+    autosave.overwrite();
     assertThat(onDisk()).isEqualTo(2);
     assertThat(autosave.state().saving()).isEqualTo(Autosave.Saving.SAVED);
   }

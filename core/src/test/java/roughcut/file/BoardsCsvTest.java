@@ -19,7 +19,7 @@ import roughcut.shop.Woods;
 class BoardsCsvTest {
   @TempDir Path folder;
 
-  private static BoardsCsv.Read read(String text) throws FileTrouble {
+  private static BoardsCsv.Read read(String text) throws FileException {
     return BoardsCsv.read(text.getBytes(StandardCharsets.UTF_8), "boards.csv", Woods.BOOK);
   }
 
@@ -30,7 +30,7 @@ class BoardsCsvTest {
             .map(b -> b.withNote(b.note() + ", with \"quotes\";\nand a second line"))
             .toList();
     BoardsCsv.Read back = BoardsCsv.read(BoardsCsv.write(boards), "x.csv", Woods.BOOK);
-    assertThat(back.troubles()).isEmpty();
+    assertThat(back.problems()).isEmpty();
     assertThat(back.boards()).isEqualTo(boards.stream().map(b -> b.withMarks(List.of())).toList());
   }
 
@@ -47,21 +47,21 @@ class BoardsCsvTest {
                 + "e,moonwood,,,\n"
                 + ",cherry,900,60,flat\n");
     assertThat(read.boards().stream().map(Board::id)).containsExactly("a", "e");
-    assertThat(read.troubles())
+    assertThat(read.problems())
         .hasSize(5)
         .anyMatch(t -> t.equals("row 3, length_mm: “nine hundred” is not a number"))
         .anyMatch(t -> t.startsWith("row 4") && t.contains("width"))
         .anyMatch(t -> t.startsWith("row 5, grain") && t.contains("curly"))
         .anyMatch(t -> t.equals("row 6, name: a is there twice"))
         .anyMatch(t -> t.startsWith("row 8"));
-    assertThat(read.remarks()).anyMatch(r -> r.contains("moonwood"));
+    assertThat(read.notes()).anyMatch(r -> r.contains("moonwood"));
     assertThat(read.boards().get(1).unmeasured()).contains("length");
   }
 
   @Test
   void missingColumnsAreNamed() {
     assertThatThrownBy(() -> read("length_mm,width_mm\n1,2\n"))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("row 1 lacks the column name and species");
     assertThatThrownBy(() -> read("")).hasMessageContaining("empty");
     assertThatThrownBy(() -> read("name,species\n\"a,cherry\n"))
@@ -100,7 +100,7 @@ class BoardsCsvTest {
     Shop fewer = theirs.shop().withoutBoard("elm-1");
     theirs.file().save(fewer);
     assertThatThrownBy(() -> mine.file().save(mine.shop().withoutBoard("yew-1")))
-        .isInstanceOf(FileTrouble.ChangedOnDisk.class);
+        .isInstanceOf(FileException.ChangedOnDisk.class);
     assertThat(ShopFile.shopOf(BuildFile.at(build))).isEqualTo(fewer);
   }
 
@@ -145,15 +145,15 @@ class BoardsCsvTest {
                 .getBytes(java.nio.charset.StandardCharsets.UTF_8),
             "rack.csv",
             Woods.BOOK);
-    assertThat(read.remarks())
+    assertThat(read.notes())
         .anyMatch(
             r ->
                 r.contains("row 2, length_mm: “1.200” was read as 1.2")
                     && r.contains("write 1200"));
-    assertThat(read.troubles()).anyMatch(t -> t.startsWith("row 3") && t.contains("price"));
+    assertThat(read.problems()).anyMatch(t -> t.startsWith("row 3") && t.contains("price"));
     Board exact = Board.unknown("x", "elm").withThickness(java.util.OptionalDouble.of(9.525));
     BoardsCsv.Read again = BoardsCsv.read(BoardsCsv.write(List.of(exact)), "rack.csv", Woods.BOOK);
     assertThat(again.boards()).containsExactly(exact);
-    assertThat(again.remarks()).isEmpty();
+    assertThat(again.notes()).isEmpty();
   }
 }

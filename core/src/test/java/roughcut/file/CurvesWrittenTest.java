@@ -51,7 +51,7 @@ class CurvesWrittenTest {
                 Shapes.slot(new Point(10, 10), new Point(60, 22), 9),
                 Shapes.circle(new Point(62, 30), 16),
                 Shapes.rounded(new Point(22, 26), 34, 22, 4, 25)));
-    return joined.without(Shapes.circle(new Point(40, 40), 11)).get(0);
+    return joined.difference(Shapes.circle(new Point(40, 40), 11)).get(0);
   }
 
   private static Path leaf() {

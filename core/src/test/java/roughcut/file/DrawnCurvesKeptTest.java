@@ -161,7 +161,7 @@ class DrawnCurvesKeptTest {
             "\"curves\"\\s*:\\s*\\[",
             "\"curves\" : [" + java.util.regex.Matcher.quoteReplacement(curve) + ","));
     assertThatThrownBy(() -> BuildFile.open(file).build())
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("drawnOutline, curve 1")
         .hasMessageContaining(words);
   }

@@ -27,7 +27,7 @@ class DrawnCurvesProperties {
   /** What may be lost: a chord's error, and as much again to corners that aren't needed. */
   private static final double FINE = 0.0201;
 
-  private static List<Point> corners(String name, String text) throws FileTrouble {
+  private static List<Point> corners(String name, String text) throws FileException {
     return OutlineFile.read(name, text.getBytes(StandardCharsets.UTF_8)).outline().corners();
   }
 
@@ -89,15 +89,15 @@ class DrawnCurvesProperties {
     }
 
     /** The share of one control point, by its recursive definition. */
-    private double basis(int i, int p, double t) {
+    private double provenance(int i, int p, double t) {
       if (p == 0) {
         boolean last = t == knots[xs.length] && knots[i] < t && knots[i + 1] == t;
         return knots[i] <= t && t < knots[i + 1] || last ? 1 : 0;
       }
       double up = knots[i + p] - knots[i];
       double down = knots[i + p + 1] - knots[i + 1];
-      return (up > 0 ? (t - knots[i]) / up * basis(i, p - 1, t) : 0)
-          + (down > 0 ? (knots[i + p + 1] - t) / down * basis(i + 1, p - 1, t) : 0);
+      return (up > 0 ? (t - knots[i]) / up * provenance(i, p - 1, t) : 0)
+          + (down > 0 ? (knots[i + p + 1] - t) / down * provenance(i + 1, p - 1, t) : 0);
     }
 
     /** Closely, and at every knot, where it may have a corner. */
@@ -118,7 +118,7 @@ class DrawnCurvesProperties {
       double y = 0;
       double all = 0;
       for (int i = 0; i < xs.length; i++) {
-        double own = basis(i, degree, t) * (weights.length > 0 ? weights[i] : 1);
+        double own = provenance(i, degree, t) * (weights.length > 0 ? weights[i] : 1);
         x += own * xs[i];
         y += own * ys[i];
         all += own;
@@ -129,7 +129,7 @@ class DrawnCurvesProperties {
 
   @Property(tries = 150)
   void aSplineOfADrawingIsTheSumOfItsBasis(@ForAll @LongRange(min = 0, max = 99_999) long seed)
-      throws FileTrouble {
+      throws FileException {
     Spline spline = Spline.any(new Random(seed));
     List<Point> read = corners("a.dxf", spline.dxf());
     List<Point> walked = new ArrayList<>();
@@ -175,13 +175,13 @@ class DrawnCurvesProperties {
   }
 
   @Test
-  void aWeightedSplineIsTheCircleThatItWasDrawnAs() throws FileTrouble {
+  void aWeightedSplineIsTheCircleThatItWasDrawnAs() throws FileException {
     isACircle(corners("a.dxf", weighedCircle(160)), 160, 1e-9);
   }
 
   /** Read as millimetres first, an inch's curves would be twenty-five times too coarse. */
   @Test
-  void whatIsDrawnInInchesWithoutSayingSoIsAsFine() throws FileTrouble {
+  void whatIsDrawnInInchesWithoutSayingSoIsAsFine() throws FileException {
     double inches = 6.5;
     double mm = inches * 25.4;
     isACircle(corners("a.dxf", weighedCircle(inches)), mm, 1e-8);
@@ -199,14 +199,14 @@ class DrawnCurvesProperties {
     List<Object> all = new ArrayList<>(List.of(some));
     all.addAll(List.of(10, 0, 20, 0, 10, 300, 20, 0, 10, 300, 20, 200));
     assertThat(catchThrowable(() -> corners("a.dxf", groups(all.toArray()))))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("no path");
   }
 
   /** Whatever the file's unit, an ellipse is as fine as everything else. */
   @Property(tries = 40)
   void anEllipseIsWithinAHairOfItself(@ForAll @LongRange(min = 0, max = 99_999) long seed)
-      throws FileTrouble {
+      throws FileException {
     Random random = new Random(seed);
     double a = 120 + 200 * random.nextDouble();
     double ratio = 0.2 + 0.8 * random.nextDouble();
@@ -252,7 +252,7 @@ class DrawnCurvesProperties {
    */
   @Property(tries = 150)
   void anArcOfAnSvgPathIsTheOneThatItsFlagsSay(@ForAll @LongRange(min = 0, max = 99_999) long seed)
-      throws FileTrouble {
+      throws FileException {
     Random random = new Random(seed);
     double rx = 100 + 150 * random.nextDouble();
     double ry = 60 + 150 * random.nextDouble();
@@ -317,7 +317,7 @@ class DrawnCurvesProperties {
    */
   @Property(tries = 60)
   void aRectangleMayHaveRoundCorners(@ForAll @LongRange(min = 0, max = 99_999) long seed)
-      throws FileTrouble {
+      throws FileException {
     Random random = new Random(seed);
     double width = 250 + 250 * random.nextDouble();
     double height = 150 + 250 * random.nextDouble();

@@ -41,7 +41,7 @@ class FittingFileTest {
       Plan before = Plan.of(build, Demo.shop());
       Plan after = Plan.of(back, Demo.shop());
       assertThat(after.values()).isEqualTo(before.values());
-      assertThat(after.thinSpots()).isEqualTo(before.thinSpots());
+      assertThat(after.clearances()).isEqualTo(before.clearances());
     }
   }
 
@@ -112,7 +112,7 @@ class FittingFileTest {
       assertThat(text).contains(change[0]);
       Files.writeString(broken, text.replace(change[0], change[1]));
       assertThatThrownBy(() -> BuildFile.open(broken).build())
-          .isInstanceOf(FileTrouble.class)
+          .isInstanceOf(FileException.class)
           .hasMessageContaining(change[2]);
     }
   }
@@ -187,7 +187,7 @@ class FittingFileTest {
     assertThat(ShopFile.read(file).cutters()).isEqualTo(CutterBook.all());
     Files.writeString(file, text.replace("\"top-bearing\"", "\"chainsaw\""));
     assertThatThrownBy(() -> ShopFile.read(file))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("chainsaw");
   }
 }

@@ -16,11 +16,11 @@ public final class ForeignFiles {
     return BoardsCsv.write(shop.boards());
   }
 
-  public static Shop readShop(byte[] content) throws FileTrouble {
+  public static Shop readShop(byte[] content) throws FileException {
     return ShopFile.read(Json.parse(content, "shop.json"), "shop.json");
   }
 
-  public static void readBoards(byte[] content) throws FileTrouble {
+  public static void readBoards(byte[] content) throws FileException {
     BoardsCsv.read(content, "rack.csv", Woods.BOOK);
   }
 
@@ -29,7 +29,7 @@ public final class ForeignFiles {
    *
    * @param kind svg or dxf
    */
-  public static DrawnOutline readOutline(String kind, byte[] content) throws FileTrouble {
+  public static DrawnOutline readOutline(String kind, byte[] content) throws FileException {
     return OutlineFile.read("outline." + kind, content).outline();
   }
 }

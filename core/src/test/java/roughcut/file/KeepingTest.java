@@ -42,7 +42,7 @@ class KeepingTest {
     return null;
   }
 
-  private ObjectNode tree(Path file) throws FileTrouble {
+  private ObjectNode tree(Path file) throws FileException {
     return Json.parse(SafeFile.read(file), "file");
   }
 
@@ -145,8 +145,8 @@ class KeepingTest {
 
     Files.writeString(heron(), "{}");
     assertThatThrownBy(() -> opened.file().save(opened.build().withName("Mine")))
-        .isInstanceOf(FileTrouble.ChangedOnDisk.class);
-    opened.file().insisting().save(opened.build().withName("Mine"));
+        .isInstanceOf(FileException.ChangedOnDisk.class);
+    opened.file().overwriting().save(opened.build().withName("Mine"));
     assertThat(tree(heron()).path("mood").asText()).as("keep mine").isEqualTo("calm");
     assertThat(Files.readString(Versions.of(heron()).get(0).path()))
         .as("theirs stays among the versions")
@@ -176,7 +176,7 @@ class KeepingTest {
     for (int i = 0; i < 10; i++) {
       String name = "never written " + i;
       assertThatThrownBy(() -> file.save(Heron.build().withName(name)))
-          .isInstanceOf(FileTrouble.class);
+          .isInstanceOf(FileException.class);
     }
     assertThat(Versions.of(heron())).isEmpty();
     assertThat(BuildFile.open(heron()).build().name()).isEqualTo("Heron");
@@ -295,7 +295,7 @@ class KeepingTest {
     file.save(Heron.build());
     Files.move(stick, folder.resolve("pulled out"));
     assertThatThrownBy(() -> file.save(Heron.build().withName("later")))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("isn't there any more");
     assertThat(stick).doesNotExist();
   }

@@ -20,12 +20,12 @@ import roughcut.measure.Units;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.ChangedDecision;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Note;
 import roughcut.record.Reading;
-import roughcut.record.Redecided;
-import roughcut.schedule.Work;
+import roughcut.schedule.ShopPlanning;
 import roughcut.whatif.LogBook;
 
 /** What happened is told in its order, all of it, and read back by other programs. */
@@ -36,8 +36,10 @@ class LogWriterTest {
   private static Build lived() {
     Log log =
         Log.NONE
-            .with(new Done("neck.carve", NOON.plusHours(3), Duration.ofMinutes(95), "felt good"))
-            .with(new Done("frets.level", NOON.plusDays(1), Duration.ofMinutes(40), ""))
+            .with(
+                new DoneOperation(
+                    "neck.carve", NOON.plusHours(3), Duration.ofMinutes(95), "felt good"))
+            .with(new DoneOperation("frets.level", NOON.plusDays(1), Duration.ofMinutes(40), ""))
             .with(Reading.of("nut.width", 43.2, NOON))
             .with(new Note(NOON.plusHours(1), "neck.carve", AWKWARD, "pictures/a b.jpg"));
     return Heron.build().withLog(log);
@@ -109,8 +111,8 @@ class LogWriterTest {
   /** What operations took elsewhere is what is reckoned with here. */
   @Test
   void lastTimesMinutesAreLearned() {
-    Log other = Log.NONE.with(new Done("neck.carve", NOON, Duration.ofMinutes(105), ""));
-    assertThat(Work.learned(List.of(lived().log(), other)))
+    Log other = Log.NONE.with(new DoneOperation("neck.carve", NOON, Duration.ofMinutes(105), ""));
+    assertThat(ShopPlanning.learned(List.of(lived().log(), other)))
         .containsEntry("neck.carve", 100)
         .containsEntry("frets.level", 40)
         .doesNotContainKey("top.glue");
@@ -122,9 +124,9 @@ class LogWriterTest {
     Log log =
         lived()
             .log()
-            .with(new Redecided(NOON.plusHours(2), "head.length", "185", "203.2"))
-            .with(new Redecided(NOON.plusHours(4), "", "", "taken out: a control"))
-            .with(new Redecided(NOON.plusHours(5), "no.such", "7", "8"));
+            .with(new ChangedDecision(NOON.plusHours(2), "head.length", "185", "203.2"))
+            .with(new ChangedDecision(NOON.plusHours(4), "", "", "taken out: a control"))
+            .with(new ChangedDecision(NOON.plusHours(5), "no.such", "7", "8"));
     List<LogBook.Entry> all =
         LogBook.of(plan(lived().withLog(log)), Units.DECIMAL_INCH).stream()
             .filter(e -> e.kind() == LogBook.Kind.DECIDED)

@@ -27,7 +27,7 @@ import roughcut.record.Build;
 class OutlineFileTest {
   @TempDir Path folder;
 
-  private OutlineFile read(String name, String text) throws IOException, FileTrouble {
+  private OutlineFile read(String name, String text) throws IOException, FileException {
     Path file = folder.resolve(name);
     Files.writeString(file, text);
     return OutlineFile.read(file);
@@ -57,7 +57,7 @@ class OutlineFileTest {
     assertThat(size(read).width()).isCloseTo(400, within(1e-6));
     assertThat(size(read).height()).isCloseTo(300, within(1e-6));
     assertThat(read.outline().open()).isZero();
-    assertThat(read.doubt()).isFalse();
+    assertThat(read.unitSuspicion()).isFalse();
     assertThat(read.said()).contains("mm").contains("400.0");
   }
 
@@ -71,7 +71,7 @@ class OutlineFileTest {
                 "<polygon points=\"0,0 1500,0 1500,1000 0,1000\"/>"));
     assertThat(size(inches).width()).isCloseTo(15 * 25.4, within(1e-6));
     OutlineFile bare = read("b.svg", svg("", "<circle cx=\"0\" cy=\"0\" r=\"200\"/>"));
-    assertThat(bare.doubt()).isTrue();
+    assertThat(bare.unitSuspicion()).isTrue();
     assertThat(bare.said()).contains("says no unit: taken as mm");
     assertThat(size(bare).width()).isCloseTo(400, within(0.1));
     OutlineFile small = read("c.svg", svg("", "<circle cx=\"0\" cy=\"0\" r=\"8\"/>"));
@@ -97,7 +97,7 @@ class OutlineFileTest {
         OutlineFile read = read("a.svg", svg(whole, rectangle));
         assertThat(size(read).width()).as(size[0]).isCloseTo(400, within(1e-6));
         assertThat(size(read).height()).as(size[1]).isCloseTo(300, within(1e-6));
-        assertThat(read.doubt()).as(whole).isFalse();
+        assertThat(read.unitSuspicion()).as(whole).isFalse();
       }
       // Twice as large on paper as its own units are: they count as they do for everything else.
       OutlineFile doubled =
@@ -115,7 +115,7 @@ class OutlineFileTest {
   void aLengthThatCantBeReadIsSaidWithItsLine(String width) {
     assertThatThrownBy(
             () -> read("a.svg", svg("", "\n<rect width=\"" + width + "\" height=\"9\"/>")))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("line 2");
   }
 
@@ -127,7 +127,7 @@ class OutlineFileTest {
             svg(
                 "width=\"20mm\" height=\"20mm\" viewBox=\"0 0 20 20\"",
                 "<path d=\"M0 0 H16 V12 H0 Z\"/>"));
-    assertThat(read.doubt()).isTrue();
+    assertThat(read.unitSuspicion()).isTrue();
     assertThat(read.said()).contains("wrong unit is suspected").contains("406.4");
     Build build = Heron.build().asDesigned();
     Plan plan =
@@ -177,7 +177,7 @@ class OutlineFileTest {
     assertThat(size(read).width()).isEqualTo(400);
     assertThat(read("b.dxf", dxf(square)).said()).doesNotContain("left out");
     assertThatThrownBy(() -> read("c.dxf", dxf(points)))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("1 spline left out");
   }
 
@@ -298,9 +298,9 @@ class OutlineFileTest {
   @ValueSource(strings = {"a.svg", "a.dxf", "a.txt"})
   void filesThatAreNoDrawingsAreRefusedInWords(String name) {
     assertThatThrownBy(() -> read(name, "just some words\n"))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining(name);
-    assertThatThrownBy(() -> read(name, "")).isInstanceOf(FileTrouble.class);
+    assertThatThrownBy(() -> read(name, "")).isInstanceOf(FileException.class);
   }
 
   @Test
@@ -311,7 +311,7 @@ class OutlineFileTest {
                     "a.svg",
                     "<?xml version=\"1.0\"?><!DOCTYPE svg [<!ENTITY x SYSTEM \"file:///etc/passwd\">]>"
                         + "<svg xmlns=\"http://www.w3.org/2000/svg\"><path d=\"&x;\"/></svg>"))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("entities");
     assertThatThrownBy(
             () ->
@@ -319,7 +319,7 @@ class OutlineFileTest {
                     "b.svg",
                     "<!DOCTYPE s [<!ENTITY a \"aaaaaaaaaa\"><!ENTITY b \"&a;&a;&a;&a;&a;&a;&a;&a;\">]>"
                         + "<svg>&b;&b;&b;</svg>"))
-        .isInstanceOf(FileTrouble.class);
+        .isInstanceOf(FileException.class);
   }
 
   @Test
@@ -329,14 +329,14 @@ class OutlineFileTest {
       many.append('h').append(i % 2);
     }
     assertThatThrownBy(() -> read("a.svg", svg("", "<path d=\"" + many + "z\"/>")))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("more than");
     StringBuilder lines = new StringBuilder();
     for (int i = 0; i < 30_000; i++) {
       lines.append("0\nLINE\n10\n").append(i).append("\n20\n0\n11\n").append(i).append("\n21\n9\n");
     }
     assertThatThrownBy(() -> read("a.dxf", lines.toString()))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("more than");
   }
 
@@ -347,38 +347,38 @@ class OutlineFileTest {
                 read(
                     "a.svg",
                     svg("", "<g>".repeat(5000) + "<path d=\"M0 0h9v9z\"/>" + "</g>".repeat(5000))))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("nested deeper")
         .hasMessageContaining("line");
     assertThatThrownBy(
             () -> read("b.svg", svg("", "<path d=\"M0 0h" + "9".repeat(100_000) + "z\"/>")))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("a number of more than");
     assertThatThrownBy(
             () ->
                 read(
                     "c.svg",
                     svg("width=\"" + "7".repeat(5000) + "mm\"", "<path d=\"M0 0h9v9z\"/>")))
-        .isInstanceOf(FileTrouble.class);
+        .isInstanceOf(FileException.class);
     assertThatThrownBy(
             () -> read("a.dxf", "0\nCIRCLE\n10\n" + "1".repeat(900_000) + "\n20\n0\n40\n100\n"))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("longer than");
     assertThatThrownBy(() -> read("d.svg", svg("", "<path d=\"M0 0L1e300 0L0 1e300z\"/>")))
-        .isInstanceOf(FileTrouble.class);
+        .isInstanceOf(FileException.class);
     assertThatThrownBy(() -> read("e.svg", " ".repeat(4_500_000)))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("MB");
   }
 
   @Test
   void brokenPathsAreToldWithTheirLine() {
     assertThatThrownBy(() -> read("a.svg", svg("", "\n\n<path d=\"M0 0 L 10 frog\"/>")))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("“f”")
         .hasMessageContaining("line 3");
     assertThatThrownBy(() -> read("b.svg", "<svg><g></svg>"))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("broken (line 1");
   }
 }

@@ -58,7 +58,7 @@ class PagesTest {
       }
       for (int k = 1; k < line.size(); k++) {
         Point p = line.get(k - 1).towards(line.get(k), 0.5);
-        if (!shows.grown(-2).holds(p) || line.get(k - 1).distance(line.get(k)) < 1) {
+        if (!shows.expanded(-2).contains(p) || line.get(k - 1).distance(line.get(k)) < 1) {
           continue;
         }
         double x = (p.x() - shows.left() + Tiling.MARGIN) * DPI / 25.4;

@@ -7,7 +7,7 @@ public final class ReadBack {
   private ReadBack() {}
 
   /** What is read from what is written. */
-  public static Build of(Build build) throws FileTrouble {
+  public static Build of(Build build) throws FileException {
     return BuildJson.read(Json.parse(bytes(build), "build"), "build");
   }
 
@@ -17,7 +17,7 @@ public final class ReadBack {
   }
 
   /** A build read from bytes that may be anything. */
-  public static Build of(byte[] bytes) throws FileTrouble {
+  public static Build of(byte[] bytes) throws FileException {
     return BuildJson.read(Json.parse(bytes, "build"), "build");
   }
 }

@@ -14,7 +14,7 @@ final class SavingLoop {
         .withDesign(Heron.set(Heron.build().design(), "scale.length=" + (500 + i % 300)));
   }
 
-  public static void main(String[] args) throws FileTrouble {
+  public static void main(String[] args) throws FileException {
     BuildFile file = BuildFile.at(Path.of(args[0]));
     for (int i = 0; ; i++) {
       file.save(build(i));

@@ -78,7 +78,7 @@ class SavingTest {
       assertThat(good).contains(one[0]);
       Files.writeString(heron(), good.replace(one[0], one[1]));
       assertThatThrownBy(() -> BuildFile.open(heron()))
-          .isInstanceOf(FileTrouble.class)
+          .isInstanceOf(FileException.class)
           .hasMessageContaining(one[2]);
     }
   }
@@ -119,7 +119,7 @@ class SavingTest {
     BuildFile.Opened mine = BuildFile.open(heron());
     BuildFile.open(heron()).file().save(Heron.build().withName("Theirs"));
     assertThatThrownBy(() -> mine.file().save(Heron.build().withName("Mine")))
-        .isInstanceOf(FileTrouble.ChangedOnDisk.class);
+        .isInstanceOf(FileException.ChangedOnDisk.class);
     assertThat(BuildFile.open(heron()).build().name()).isEqualTo("Theirs");
   }
 
@@ -161,7 +161,7 @@ class SavingTest {
   void aBrokenFileIsRefusedInWords(String content, String words) throws IOException {
     Files.writeString(heron(), content);
     assertThatThrownBy(() -> BuildFile.open(heron()))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining(words);
     assertThat(Files.readString(heron())).isEqualTo(content);
   }
@@ -185,7 +185,7 @@ class SavingTest {
     assertThat(BuildFile.open(heron()).build().log().done()).isNotEmpty();
     Files.writeString(heron(), sound.replaceFirst("\"minutes\": \\d+", "\"minutes\": " + minutes));
     assertThatThrownBy(() -> BuildFile.open(heron()))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining(" done")
         .hasMessageContaining("minutes");
   }
@@ -193,9 +193,9 @@ class SavingTest {
   @Test
   void deepNestingAndHugeNumbersAreRefused() throws IOException {
     Files.writeString(heron(), "{\"a\":".repeat(100_000));
-    assertThatThrownBy(() -> BuildFile.open(heron())).isInstanceOf(FileTrouble.class);
+    assertThatThrownBy(() -> BuildFile.open(heron())).isInstanceOf(FileException.class);
     Files.writeString(heron(), "{\"a\": " + "9".repeat(5_000_000) + "}");
-    assertThatThrownBy(() -> BuildFile.open(heron())).isInstanceOf(FileTrouble.class);
+    assertThatThrownBy(() -> BuildFile.open(heron())).isInstanceOf(FileException.class);
   }
 
   @Test
@@ -216,7 +216,7 @@ class SavingTest {
     assertThat(Files.size(heron())).isGreaterThan(9L << 20);
     assertThat(BuildFile.open(heron()).build().log().notes()).hasSize(2700);
     assertThatThrownBy(() -> BuildFile.at(heron()).save(noted(40)))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("can't be opened again");
     assertThat(BuildFile.open(heron()).build().log().notes()).as("as it was").hasSize(2700);
   }
@@ -236,7 +236,7 @@ class SavingTest {
     Path blocked = folder.resolve("file-in-the-way");
     Files.writeString(blocked, "not a folder");
     assertThatThrownBy(() -> BuildFile.at(blocked.resolve("x.roughcut.json")).save(Heron.build()))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("can't save");
     assertThat(BuildFile.open(heron()).build()).isNotNull();
   }
@@ -247,7 +247,7 @@ class SavingTest {
     byte[] before = Files.readAllBytes(heron());
     FullDisk.at(heron());
     assertThatThrownBy(() -> SafeFile.write(heron(), new byte[10_000]))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("can't save");
     assertThat(Files.readAllBytes(heron())).isEqualTo(before);
   }

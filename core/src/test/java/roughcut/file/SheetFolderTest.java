@@ -45,7 +45,7 @@ class SheetFolderTest {
   void noFolderAndAnImpossibleOneAreSaid() {
     assertThatThrownBy(() -> SheetFolder.read("  ", folder)).hasMessage("say which folder");
     assertThatThrownBy(() -> SheetFolder.read("a\0b", folder))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("no folder's name");
   }
 
@@ -58,7 +58,7 @@ class SheetFolderTest {
     SheetFolder.check(shop);
     Files.delete(shop);
     assertThatThrownBy(() -> SheetFolder.check(sheets))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("is its disk in?");
   }
 
@@ -78,7 +78,7 @@ class SheetFolderTest {
     }
     Path file = Files.writeString(folder.resolve("taken"), "kept");
     assertThatThrownBy(() -> Exports.write(plan, Units.MM, Paper.A4, Sheet.PLAN, file))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("taken");
     assertThat(file).hasContent("kept");
   }

@@ -30,13 +30,13 @@ class ShopBuildsTest {
   }
 
   @Test
-  void anEmptyShopHasNone() throws FileTrouble {
+  void anEmptyShopHasNone() throws FileException {
     assertThat(builds().all()).isEmpty();
-    assertThat(builds().binned()).isEmpty();
+    assertThat(builds().deletedBuilds()).isEmpty();
   }
 
   @Test
-  void eachBuildHasAFileOfItsOwnWhateverItIsCalled() throws FileTrouble {
+  void eachBuildHasAFileOfItsOwnWhateverItIsCalled() throws FileException {
     List<String> names =
         List.of("Plover", "Plover", "../Plover", "a/b:c*?", "…", ".hidden", "Ørnen 5", "Plover 2");
     for (String name : names) {
@@ -58,7 +58,7 @@ class ShopBuildsTest {
   }
 
   @Test
-  void aCopyHasEverythingAndOneLikeItOnlyTheDesign() throws FileTrouble {
+  void aCopyHasEverythingAndOneLikeItOnlyTheDesign() throws FileException {
     Path path = builds().begin(Demo.heron(LocalDate.of(2026, 5, 4)));
     Build heron = BuildFile.open(path).build();
     assertThat(heron.log().readings()).isNotEmpty();
@@ -73,11 +73,13 @@ class ShopBuildsTest {
   }
 
   @Test
-  void theBinGivesBackWhatWasPutIntoIt() throws FileTrouble {
+  void theBinGivesBackWhatWasPutIntoIt() throws FileException {
     Path path = builds().begin(mine("Plover"));
     Path binned = builds().bin(path);
     assertThat(builds().all()).isEmpty();
-    assertThat(builds().binned()).extracting(ShopBuilds.Entry::name).containsExactly("Plover");
+    assertThat(builds().deletedBuilds())
+        .extracting(ShopBuilds.Entry::name)
+        .containsExactly("Plover");
     Path other = builds().begin(mine("Plover"));
     Path second = builds().bin(other);
     assertThat(second).isNotEqualTo(binned);
@@ -85,7 +87,7 @@ class ShopBuildsTest {
     Path back = builds().back(binned);
     assertThat(BuildFile.open(back).build().name()).isEqualTo("Plover");
     assertThat(builds().all()).hasSize(2);
-    assertThat(builds().binned()).hasSize(1);
+    assertThat(builds().deletedBuilds()).hasSize(1);
   }
 
   @Test
@@ -99,7 +101,7 @@ class ShopBuildsTest {
         all.stream().filter(e -> e.build().isEmpty()).findFirst().orElseThrow();
     assertThat(broken.name()).isEqualTo("Broken");
     assertThat(broken.trouble()).contains("is broken");
-    assertThatThrownBy(() -> builds().duplicate(broken.path())).isInstanceOf(FileTrouble.class);
+    assertThatThrownBy(() -> builds().duplicate(broken.path())).isInstanceOf(FileException.class);
     assertThat(builds().bin(broken.path())).exists();
   }
 }

@@ -23,7 +23,7 @@ import roughcut.wild.RandomBuilds;
 
 /** A shop there and back, and files that say less, other or nonsense. */
 class ShopJsonTest {
-  private static Shop read(String json) throws FileTrouble {
+  private static Shop read(String json) throws FileException {
     return ShopFile.read(
         Json.parse(json.getBytes(StandardCharsets.UTF_8), "shop.json"), "shop.json");
   }
@@ -33,7 +33,7 @@ class ShopJsonTest {
   }
 
   @Test
-  void everyShopComesBackAsItWas() throws FileTrouble {
+  void everyShopComesBackAsItWas() throws FileException {
     List<Shop> shops = new ArrayList<>(List.of(Demo.shop(), Shop.usual("mine")));
     for (long seed = 1; seed <= 200; seed++) {
       shops.add(RandomBuilds.wild(seed).shop());
@@ -72,7 +72,7 @@ class ShopJsonTest {
 
   /** A file from before a field was there is read as it was meant. */
   @Test
-  void whatAFileDoesNotSayIsAsUsual() throws FileTrouble {
+  void whatAFileDoesNotSayIsAsUsual() throws FileException {
     Shop shop =
         read(
             with(
@@ -103,7 +103,7 @@ class ShopJsonTest {
   }
 
   @Test
-  void kindsAreReadInCapitalsToo() throws FileTrouble {
+  void kindsAreReadInCapitalsToo() throws FileException {
     Shop shop =
         read(
             with(
@@ -140,7 +140,7 @@ class ShopJsonTest {
     for (String[] each : cases) {
       assertThatThrownBy(() -> read(with(each[0])))
           .as(each[0])
-          .isInstanceOf(FileTrouble.class)
+          .isInstanceOf(FileException.class)
           .hasMessageStartingWith("shop.json: ")
           .hasMessageContaining(each[1]);
     }

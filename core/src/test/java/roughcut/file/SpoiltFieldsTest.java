@@ -104,7 +104,7 @@ class SpoiltFieldsTest {
     tried++;
     try {
       opening.open();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       refused++;
       assertThat(e.getMessage())
           .as(what)

@@ -26,13 +26,13 @@ import roughcut.design.SurfaceDecisions;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.ChangedDecision;
+import roughcut.record.DoneOperation;
 import roughcut.record.FretStage;
 import roughcut.record.Log;
 import roughcut.record.Note;
 import roughcut.record.Reading;
-import roughcut.record.Redecided;
-import roughcut.whatif.Changes;
+import roughcut.whatif.ChangeSummary;
 
 /** Files of format 1, written by the program of that time, open and plan the same numbers. */
 class UpgradeTest {
@@ -77,7 +77,7 @@ class UpgradeTest {
     assertThat(saved.has("frets")).as("is in the log now").isFalse();
     Build again = BuildFile.open(file).build();
     // What is newer than the first format is written out as it is usual, and nothing else changed.
-    assertThat(Changes.between(opened.build(), again, Units.MM, id -> id)).isEmpty();
+    assertThat(ChangeSummary.between(opened.build(), again, Units.MM, id -> id)).isEmpty();
     assertThat(again.log()).isEqualTo(opened.build().log());
     assertThat(again.design().numbers()).containsAllEntriesOf(opened.build().design().numbers());
     assertThat(again.design().choices()).containsAllEntriesOf(opened.build().design().choices());
@@ -167,14 +167,18 @@ class UpgradeTest {
                 new Reading("shaft.thickness", 14.8, at.plusMinutes(9), "", "", false),
                 Reading.of("nut.width", 43.05, at)),
             List.of(
-                new Done(Done.stripSawn(2), at, Duration.ofMinutes(25), "blade wants sharpening")),
+                new DoneOperation(
+                    DoneOperation.stripSawn(2),
+                    at,
+                    Duration.ofMinutes(25),
+                    "blade wants sharpening")),
             Demo.heron(LocalDate.of(2026, 5, 20))
                 .frets()
                 .turned(5, FretStage.ROCKED, at.toLocalDate()),
             List.of(new Note(at, "neck.carve", "a knot came up", "")),
             List.of(
-                new Redecided(at, "head.length", "185", "190"),
-                new Redecided(at.plusDays(1), "", "", "taken out: the “tone” control")));
+                new ChangedDecision(at, "head.length", "185", "190"),
+                new ChangedDecision(at.plusDays(1), "", "", "taken out: the “tone” control")));
     Build build = Demo.heron(LocalDate.of(2026, 5, 20)).withLog(log);
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(build);

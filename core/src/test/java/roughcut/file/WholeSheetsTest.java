@@ -43,7 +43,7 @@ class WholeSheetsTest {
       Plan plan = Plan.of(build, Demo.shop());
       for (Sheet sheet : Sheet.values()) {
         Drawing drawing = sheet.of(plan, Units.MM);
-        Bounds b = drawing.bounds().grown(0.5);
+        Bounds b = drawing.bounds().expanded(0.5);
         for (Mark mark : drawing.marks()) {
           for (Point p : AllDrawings.places(mark)) {
             assertThat(
@@ -97,7 +97,7 @@ class WholeSheetsTest {
   /** Walked in small steps, words by the room that they may take. */
   private static boolean touches(Mark mark, Bounds b) {
     List<Point> p = AllDrawings.places(mark);
-    Bounds room = mark instanceof Mark.Stroke ? b : b.grown(40);
+    Bounds room = mark instanceof Mark.Stroke ? b : b.expanded(40);
     for (int i = 0; i < p.size(); i++) {
       Point a = p.get(i);
       Point z = p.get((i + 1) % p.size());

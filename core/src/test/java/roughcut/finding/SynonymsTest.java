@@ -55,7 +55,7 @@ class SynonymsTest {
       @ForAll @AlphaChars @StringLength(min = 1, max = 8) String two) {
     String text = "Something " + two + " and " + one + " more";
     assertThat(Synonyms.answer(text, one + "  " + two)).isTrue();
-    assertThat(Synonyms.has(text, one + " " + two)).isTrue();
+    assertThat(Synonyms.matches(text, one + " " + two)).isTrue();
     assertThat(Synonyms.of(one)).startsWith(one.toLowerCase(java.util.Locale.ROOT));
   }
 
@@ -70,6 +70,6 @@ class SynonymsTest {
         "chan  len|Rod channel length|true"
       })
   void asItWasTypedEveryWordHasToBeThere(String wanted, String text, boolean has) {
-    assertThat(Synonyms.has(text, wanted)).isEqualTo(has);
+    assertThat(Synonyms.matches(text, wanted)).isEqualTo(has);
   }
 }

@@ -199,7 +199,7 @@ class FretboardTest {
 
   @Test
   void anErrorInCents() {
-    assertThat(Cents.fretMoved(0.2, 320)).isCloseTo(1.08, within(0.005));
+    assertThat(PitchError.fretMoved(0.2, 320)).isCloseTo(1.08, within(0.005));
   }
 
   @Test

@@ -22,8 +22,8 @@ class CurveProperties {
       @ForAll @DoubleRange(min = 0.1, max = 20) double steep,
       @ForAll @IntRange(min = 1, max = 40) int samples) {
     double to = from + length;
-    Minimum found =
-        Minimum.of(x -> 7 + steep * (x - lowest) * (x - lowest), from, to, samples, 1e-6);
+    MinimumSearch found =
+        MinimumSearch.of(x -> 7 + steep * (x - lowest) * (x - lowest), from, to, samples, 1e-6);
     double there = Math.max(from, Math.min(to, lowest));
     assertThat(found.at()).isCloseTo(there, within(2e-6 + 1e-7 * length));
     assertThat(found.value()).isCloseTo(7 + steep * Math.pow(found.at() - lowest, 2), within(1e-9));
@@ -34,15 +34,16 @@ class CurveProperties {
   void theLowestPlaceOfAVeeIsFound(
       @ForAll @DoubleRange(min = 0, max = 100) double lowest,
       @ForAll @IntRange(min = 10, max = 60) int samples) {
-    Minimum found = Minimum.of(x -> Math.abs(x - lowest), 0, 100, samples, 1e-5);
+    MinimumSearch found = MinimumSearch.of(x -> Math.abs(x - lowest), 0, 100, samples, 1e-5);
     assertThat(found.at()).isCloseTo(lowest, within(2e-5)).isBetween(0.0, 100.0);
   }
 
   /** Of two dips the deeper one is taken, when neither is narrower than a step. */
   @Property
   void theDeeperOfTwoDipsIsTaken(@ForAll @DoubleRange(min = 0.2, max = 3) double deeper) {
-    Minimum found =
-        Minimum.of(x -> Math.min(Math.abs(x - 20), Math.abs(x - 70) - deeper), 0, 100, 40, 1e-6);
+    MinimumSearch found =
+        MinimumSearch.of(
+            x -> Math.min(Math.abs(x - 20), Math.abs(x - 70) - deeper), 0, 100, 40, 1e-6);
     assertThat(found.at()).isCloseTo(70, within(1e-4));
     assertThat(found.value()).isCloseTo(-deeper, within(1e-4));
   }
@@ -58,7 +59,7 @@ class CurveProperties {
     }
     double end = at + 1;
     List<Double> found =
-        Roots.of(
+        RootSearch.of(
             x -> {
               double product = 1;
               for (double place : places) {

@@ -60,7 +60,7 @@ class EdgeTest {
     Edge edge = new Edge(body);
     for (int i = 0; i <= 100; i++) {
       Edge.Place place = edge.at(i / 100.0);
-      assertThat(body.holds(place.at().plus(place.inward().x(), place.inward().y())))
+      assertThat(body.contains(place.at().plus(place.inward().x(), place.inward().y())))
           .as("at " + i + " %")
           .isTrue();
       assertThat(edge.at(edge.share(place.at())).at().distance(place.at()))
@@ -74,7 +74,7 @@ class EdgeTest {
         Outline.of(new Point(0, 0), new Point(10, 10), new Point(10, 0), new Point(0, 12));
     assertThat(eight.crossing()).isPresent();
     assertThat(eight.crossing().get().x()).isCloseTo(5.45, within(0.05));
-    assertThat(eight.sound().crossing()).isEmpty();
+    assertThat(eight.repaired().crossing()).isEmpty();
     assertThat(Outline.rectangle(0, 0, 3, 3).crossing()).isEmpty();
   }
 
@@ -93,7 +93,7 @@ class EdgeTest {
       double radius = 1 + 12 * random.nextDouble();
       Edge.Nearest round = edge.nearestOfRound(middle, radius);
       Edge.Nearest circle = edge.nearest(Shapes.circle(middle, radius));
-      if (edge.shape().holds(middle) && edge.inside(middle) > radius) {
+      if (edge.shape().contains(middle) && edge.inside(middle) > radius) {
         assertThat(round.distance()).isCloseTo(circle.distance(), within(0.03));
         assertThat(round.from().distance(round.at())).isCloseTo(round.distance(), within(1e-6));
       } else {

@@ -31,7 +31,7 @@ class OutlineTest {
     double sy = 0;
     for (double x = b.left() + step / 2; x < b.right(); x += step) {
       for (double y = b.low() + step / 2; y < b.high(); y += step) {
-        if (shape.holds(new Point(x, y))) {
+        if (shape.contains(new Point(x, y))) {
           n++;
           sx += x;
           sy += y;
@@ -87,8 +87,8 @@ class OutlineTest {
       double y = -80 + 160 * random.nextDouble();
       boolean along = shape.spans(y).stream().anyMatch(s -> x > s[0] && x < s[1]);
       boolean upright = shape.spans(x, true).stream().anyMatch(s -> y > s[0] && y < s[1]);
-      assertThat(along).isEqualTo(shape.holds(new Point(x, y)));
-      assertThat(upright).isEqualTo(shape.holds(new Point(x, y)));
+      assertThat(along).isEqualTo(shape.contains(new Point(x, y)));
+      assertThat(upright).isEqualTo(shape.contains(new Point(x, y)));
     }
   }
 
@@ -98,8 +98,8 @@ class OutlineTest {
     for (int i = 0; i < 30; i++) {
       Outline a = star(random, 0, 0);
       Outline b = star(random, 25, 10);
-      double shared = a.within(b).stream().mapToDouble(Outline::area).sum();
-      double left = a.without(b).stream().mapToDouble(Outline::area).sum();
+      double shared = a.intersection(b).stream().mapToDouble(Outline::area).sum();
+      double left = a.difference(b).stream().mapToDouble(Outline::area).sum();
       assertThat(shared).isPositive();
       // What is left may have a hole, which its outline doesn't tell.
       assertThat(shared + left).isGreaterThanOrEqualTo(a.area() - 1e-6);
@@ -123,7 +123,7 @@ class OutlineTest {
           Shapes.circle(
               new Point(40 * random.nextDouble(), 30 * random.nextDouble()),
               5 + 20 * random.nextDouble());
-      double slow = one.within(two).stream().mapToDouble(Outline::area).sum();
+      double slow = one.intersection(two).stream().mapToDouble(Outline::area).sum();
       assertThat(Shapes.commonArea(one, two)).isCloseTo(slow, within(1e-6 + slow * 1e-9));
     }
   }
@@ -141,7 +141,7 @@ class OutlineTest {
         Outline.of(new Point(0, 0), new Point(10, 10), new Point(10, 0), new Point(0, 10));
     assertThat(bow.crossing()).isPresent();
     assertThat(bow.crossing().orElseThrow().distance(new Point(5, 5))).isLessThan(1e-6);
-    assertThat(bow.sound().crossing()).isEmpty();
+    assertThat(bow.repaired().crossing()).isEmpty();
     assertThat(star(new Random(9), 0, 0).crossing()).isEmpty();
   }
 

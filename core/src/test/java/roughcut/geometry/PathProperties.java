@@ -217,10 +217,10 @@ class PathProperties {
     assertThat(Math.abs(union.directedArea()))
         .isCloseTo(Math.PI * (one * one + two * two) - lens, within(1e-6 + 1e-8 * lens));
     assertThat(union.segments()).hasSize(2).allMatch(s -> s instanceof Arc);
-    List<Outline> common = a.within(b);
+    List<Outline> common = a.intersection(b);
     assertThat(common).hasSize(1);
     assertThat(Math.abs(common.get(0).path().directedArea())).isCloseTo(lens, within(1e-6));
-    assertThat(Math.abs(a.without(b).get(0).path().directedArea()))
+    assertThat(Math.abs(a.difference(b).get(0).path().directedArea()))
         .isCloseTo(Math.PI * one * one - lens, within(1e-6));
   }
 
@@ -237,11 +237,11 @@ class PathProperties {
     double round = 2 * (along + across) - (8 - 2 * Math.PI) * radius;
     assertThat(shape.path().directedArea()).isCloseTo(area, within(1e-6));
     assertThat(shape.path().length()).isCloseTo(round, within(1e-6));
-    Path grown = shape.grown(by).path();
+    Path grown = shape.buffer(by).path();
     assertThat(grown.segments()).hasSize(8);
     assertThat(Math.abs(grown.directedArea()))
         .isCloseTo(area + round * by + Math.PI * by * by, within(1e-5 * area));
-    Path shrunk = shape.inset(Math.min(by, radius - 0.5)).get(0).path();
+    Path shrunk = shape.shrink(Math.min(by, radius - 0.5)).get(0).path();
     assertThat(Math.abs(shrunk.directedArea()))
         .isCloseTo(
             area
@@ -254,9 +254,9 @@ class PathProperties {
   @Example
   void grownByNothingItStaysAsItIs() {
     Outline shape = Shapes.rounded(new Point(3, 4), 40, 30, 5, 20);
-    assertThat(shape.grown(0).path().segments()).hasSize(8);
-    assertThat(shape.inset(0)).hasSize(1);
-    assertThat(shape.inset(0).get(0).path().directedArea()).isEqualTo(shape.path().directedArea());
+    assertThat(shape.buffer(0).path().segments()).hasSize(8);
+    assertThat(shape.shrink(0)).hasSize(1);
+    assertThat(shape.shrink(0).get(0).path().directedArea()).isEqualTo(shape.path().directedArea());
   }
 
   /** A rectangle grown has corners as round as it grew by. */
@@ -264,7 +264,7 @@ class PathProperties {
   void sharpCornersGrowRound(
       @ForAll @DoubleRange(min = 20, max = 90) double along,
       @ForAll @DoubleRange(min = 0.3, max = 12) double by) {
-    Path grown = Outline.rectangle(0, 0, along, 30).grown(by).path();
+    Path grown = Outline.rectangle(0, 0, along, 30).buffer(by).path();
     assertThat(grown.segments().stream().filter(s -> s instanceof Arc)).hasSize(4);
     assertThat(grown.segments()).hasSize(8);
     assertThat(Math.abs(grown.directedArea()))

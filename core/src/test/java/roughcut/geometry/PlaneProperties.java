@@ -72,8 +72,8 @@ class PlaneProperties {
         .forEach(p -> assertThat(p.distanceToSegment(a, b)).isCloseTo(radius, within(1e-9)));
     double area = 2 * radius * a.distance(b) + Math.PI * radius * radius;
     assertThat(slot.area()).isCloseTo(area, within(area * 0.01)).isLessThanOrEqualTo(area + 1e-9);
-    assertThat(slot.holds(a)).isTrue();
-    assertThat(slot.holds(b)).isTrue();
+    assertThat(slot.contains(a)).isTrue();
+    assertThat(slot.contains(b)).isTrue();
     assertThat(slot.convex()).isTrue();
   }
 
@@ -126,7 +126,7 @@ class PlaneProperties {
     double ax = Math.max(a.left(), Math.min(a.right(), p.x()));
     double ay = Math.max(a.low(), Math.min(a.high(), p.y()));
     assertThat(a.distance(p)).isCloseTo(Math.hypot(p.x() - ax, p.y() - ay), within(1e-9));
-    assertThat(a.holds(p)).isEqualTo(a.distance(p) == 0);
+    assertThat(a.contains(p)).isEqualTo(a.distance(p) == 0);
     double least = Double.POSITIVE_INFINITY;
     for (double x : new double[] {a.left(), a.right(), b.left(), b.right()}) {
       for (double y : new double[] {a.low(), a.high(), b.low(), b.high()}) {
@@ -137,12 +137,12 @@ class PlaneProperties {
     }
     assertThat(a.distance(b)).isCloseTo(least, within(1e-9)).isEqualTo(b.distance(a));
     Bounds both = a.and(b);
-    assertThat(both.holds(new Point(a.left(), a.high()))).isTrue();
-    assertThat(both.holds(new Point(b.right(), b.low()))).isTrue();
+    assertThat(both.contains(new Point(a.left(), a.high()))).isTrue();
+    assertThat(both.contains(new Point(b.right(), b.low()))).isTrue();
     assertThat(both.width() * both.height())
         .isGreaterThanOrEqualTo(Math.max(a.width() * a.height(), b.width() * b.height()));
-    assertThat(a.grown(2).width()).isCloseTo(a.width() + 4, within(1e-9));
-    assertThat(a.grown(2).low()).isCloseTo(a.low() - 2, within(1e-9));
+    assertThat(a.expanded(2).width()).isCloseTo(a.width() + 4, within(1e-9));
+    assertThat(a.expanded(2).low()).isCloseTo(a.low() - 2, within(1e-9));
   }
 
   private static Bounds box(Random random) {
@@ -162,9 +162,9 @@ class PlaneProperties {
     Collections.sort(found);
     List<Double> walked = new ArrayList<>();
     int steps = 4_000;
-    boolean in = shape.holds(a);
+    boolean in = shape.contains(a);
     for (int i = 1; i <= steps; i++) {
-      boolean now = shape.holds(a.towards(b, (double) i / steps));
+      boolean now = shape.contains(a.towards(b, (double) i / steps));
       if (now != in) {
         walked.add((i - 0.5) / steps);
       }
@@ -198,10 +198,10 @@ class PlaneProperties {
       Point there = new Point(p.x(), 2 * line - p.y());
       assertThat(over.corners()).anyMatch(q -> q.distance(there) < 1e-9);
     }
-    Outline moved = shape.moved(3, -8);
+    Outline moved = shape.translate(3, -8);
     assertThat(moved.corners().get(0)).isEqualTo(shape.corners().get(0).plus(3, -8));
     Outline square = Outline.rectangle(0, 0, 10, 10);
-    assertThat(square.distance(square.moved(13, 14))).isCloseTo(5, within(1e-9));
+    assertThat(square.distance(square.translate(13, 14))).isCloseTo(5, within(1e-9));
   }
 
   /** Shapes overlap when a place lies in both, and not where they only touch. */
@@ -209,11 +209,11 @@ class PlaneProperties {
   void shapesOverlapWhereAPlaceLiesInBoth(@ForAll @LongRange(min = 0, max = 9_999) long seed) {
     Random random = new Random(seed);
     Outline one = star(random);
-    Outline other = star(random).moved(place(random, 260).x(), place(random, 260).y());
+    Outline other = star(random).translate(place(random, 260).x(), place(random, 260).y());
     boolean both = false;
     for (int i = 0; i < 3_000 && !both; i++) {
       Point p = place(random, 140);
-      both = one.holds(p) && other.holds(p);
+      both = one.contains(p) && other.contains(p);
     }
     if (both) {
       assertThat(one.overlaps(other)).isTrue();
@@ -249,7 +249,8 @@ class PlaneProperties {
       double high = 80;
       while (high - low > 0.005) {
         double by = (low + high) / 2;
-        boolean off = Shapes.commonArea(a, b.moved(by * Math.cos(turn), by * Math.sin(turn))) <= 0;
+        boolean off =
+            Shapes.commonArea(a, b.translate(by * Math.cos(turn), by * Math.sin(turn))) <= 0;
         high = off ? by : high;
         low = off ? low : by;
       }
@@ -285,13 +286,13 @@ class PlaneProperties {
       @ForAll @DoubleRange(min = 20, max = 90) double along,
       @ForAll @DoubleRange(min = 0.3, max = 9) double by) {
     Outline shape = Outline.rectangle(-along / 2, -10, along / 2, 10);
-    double area = shape.area() + shape.around() * by + Math.PI * by * by;
-    assertThat(shape.grown(by).area()).isCloseTo(area, within(area * 0.005));
-    assertThat(shape.around()).isCloseTo(2 * along + 40, within(1e-9));
-    List<Outline> smaller = shape.inset(by);
+    double area = shape.area() + shape.perimeter() * by + Math.PI * by * by;
+    assertThat(shape.buffer(by).area()).isCloseTo(area, within(area * 0.005));
+    assertThat(shape.perimeter()).isCloseTo(2 * along + 40, within(1e-9));
+    List<Outline> smaller = shape.shrink(by);
     assertThat(smaller).hasSize(1);
     assertThat(smaller.get(0).area()).isCloseTo((along - 2 * by) * (20 - 2 * by), within(1e-6));
-    assertThat(shape.inset(10.5)).isEmpty();
+    assertThat(shape.shrink(10.5)).isEmpty();
   }
 
   /**
@@ -304,7 +305,7 @@ class PlaneProperties {
     for (int i = 0; i < 400; i++) {
       scribble.add(place(random, 100));
     }
-    Outline round = new Outline(scribble).sound();
+    Outline round = new Outline(scribble).repaired();
     assertThat(round.crossing()).isEmpty();
     assertThat(round.convex()).isTrue();
     Outline loop =
@@ -315,10 +316,10 @@ class PlaneProperties {
             new Point(-4, -3),
             new Point(-4, 0));
     assertThat(loop.crossing()).isPresent();
-    Outline mended = loop.sound();
+    Outline mended = loop.repaired();
     assertThat(mended.crossing()).isEmpty();
-    assertThat(mended.holds(new Point(28, 10))).isTrue();
-    assertThat(mended.holds(new Point(-3.5, -1))).isFalse();
+    assertThat(mended.contains(new Point(28, 10))).isTrue();
+    assertThat(mended.contains(new Point(-3.5, -1))).isFalse();
   }
 
   /** Places along an edge are as far along as their share of the way says. */
@@ -328,7 +329,7 @@ class PlaneProperties {
       @ForAll @DoubleRange(min = 0, max = 0.99) double share) {
     Outline shape = star(new Random(seed));
     Edge edge = new Edge(shape);
-    assertThat(edge.length()).isCloseTo(shape.around(), within(1e-6));
+    assertThat(edge.length()).isCloseTo(shape.perimeter(), within(1e-6));
     double left = share * edge.length();
     List<Point> p = shape.corners();
     int i = 0;

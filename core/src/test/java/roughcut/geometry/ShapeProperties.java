@@ -45,7 +45,7 @@ class ShapeProperties {
     double y = c.x() * Math.sin(turn) + c.y() * Math.cos(turn) + dy;
     assertThat(moved.area()).isCloseTo(shape.area(), within(1e-6));
     assertThat(moved.centre().distance(new Point(x, y))).isLessThan(1e-6);
-    assertThat(moved.around()).isCloseTo(shape.around(), within(1e-6));
+    assertThat(moved.perimeter()).isCloseTo(shape.perimeter(), within(1e-6));
     assertThat(shape.mirrored().area()).isCloseTo(shape.area(), within(1e-9));
     assertThat(shape.mirrored().mirrored().corners().get(1).distance(shape.corners().get(1)))
         .isLessThan(1e-9);
@@ -57,7 +57,7 @@ class ShapeProperties {
     Outline twice =
         new Outline(shape.corners().stream().map(p -> new Point(2 * p.x(), 2 * p.y())).toList());
     assertThat(twice.area()).isCloseTo(4 * shape.area(), within(1e-6));
-    assertThat(twice.around()).isCloseTo(2 * shape.around(), within(1e-6));
+    assertThat(twice.perimeter()).isCloseTo(2 * shape.perimeter(), within(1e-6));
     assertThat(twice.edgeDistance(new Point(0, 0)))
         .isCloseTo(2 * shape.edgeDistance(new Point(0, 0)), within(1e-9));
   }
@@ -70,7 +70,7 @@ class ShapeProperties {
       @ForAll @DoubleRange(min = -85, max = 85) double y) {
     boolean along = shape.spans(y).stream().anyMatch(s -> x > s[0] && x < s[1]);
     boolean upright = shape.spans(x, true).stream().anyMatch(s -> y > s[0] && y < s[1]);
-    assertThat(along).isEqualTo(upright).isEqualTo(shape.holds(new Point(x, y)));
+    assertThat(along).isEqualTo(upright).isEqualTo(shape.contains(new Point(x, y)));
     for (double[] span : shape.spans(y)) {
       assertThat(span[0]).isLessThanOrEqualTo(span[1]);
     }
@@ -113,12 +113,12 @@ class ShapeProperties {
       @ForAll @DoubleRange(min = -120, max = 120) double x,
       @ForAll @DoubleRange(min = -120, max = 120) double y) {
     Edge edge = new Edge(shape);
-    assertThat(edge.holds(new Point(x, y))).isEqualTo(shape.holds(new Point(x, y)));
+    assertThat(edge.contains(new Point(x, y))).isEqualTo(shape.contains(new Point(x, y)));
     for (Point corner : shape.corners()) {
       Point level = new Point(x, corner.y());
-      assertThat(edge.holds(level)).isEqualTo(shape.holds(level));
+      assertThat(edge.contains(level)).isEqualTo(shape.contains(level));
       Point upright = new Point(corner.x(), y);
-      assertThat(edge.holds(upright)).isEqualTo(shape.holds(upright));
+      assertThat(edge.contains(upright)).isEqualTo(shape.contains(upright));
     }
   }
 
@@ -126,14 +126,14 @@ class ShapeProperties {
   @Property(tries = 120)
   void whatIsShrunkLiesThatFarIn(
       @ForAll("stars") Outline shape, @ForAll @DoubleRange(min = 0.5, max = 12) double by) {
-    for (Outline piece : shape.inset(by)) {
+    for (Outline piece : shape.shrink(by)) {
       for (Point p : piece.corners()) {
-        assertThat(shape.holds(p)).isTrue();
+        assertThat(shape.contains(p)).isTrue();
         assertThat(shape.edgeDistance(p)).isCloseTo(by, within(by * 0.02 + 0.01));
       }
     }
-    Outline grown = shape.grown(by);
+    Outline grown = shape.buffer(by);
     assertThat(grown.covers(shape)).isTrue();
-    assertThat(grown.area()).isGreaterThan(shape.area() + shape.around() * by * 0.3);
+    assertThat(grown.area()).isGreaterThan(shape.area() + shape.perimeter() * by * 0.3);
   }
 }

@@ -19,7 +19,7 @@ public final class Solids {
   private static boolean inside(Solid solid, double x, double y, double z, double by) {
     if (solid instanceof Prism prism) {
       double floor = prism.floorAt(x);
-      return new Outline(prism.corners()).holds(new Point(x, y))
+      return new Outline(prism.corners()).contains(new Point(x, y))
           && z > Math.min(prism.open(), floor) + by
           && z < Math.max(prism.open(), floor) - by;
     }

@@ -43,7 +43,7 @@ final class Golden {
   static List<String> values(Plan plan) {
     List<String> lines = new ArrayList<>();
     new TreeMap<>(plan.values()).forEach((id, v) -> lines.add(id + "\t" + v.value()));
-    plan.thinSpots()
+    plan.clearances()
         .forEach(
             s -> lines.add("thin " + s.what() + ", " + s.state().word() + "\t" + s.left().value()));
     plan.findings()

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import roughcut.measure.Found;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -61,7 +61,7 @@ class GoldenTest {
 
   /** Whether nothing in a number's sum was searched for. */
   private static boolean exact(Value value, int depth) {
-    return !(value instanceof Found)
+    return !(value instanceof SearchedValue)
         && (depth > 12 || value.inputs().stream().allMatch(i -> exact(i.value(), depth + 1)));
   }
 

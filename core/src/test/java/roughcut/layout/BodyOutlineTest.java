@@ -75,7 +75,7 @@ class BodyOutlineTest {
             .isCloseTo(lower / 2, within(1e-4));
       }
       assertThat(body.area().value() * 100).isCloseTo(body.shape().area(), within(1e-6));
-      assertThat(body.around().value()).isCloseTo(body.shape().around(), within(1e-6));
+      assertThat(body.perimeter().value()).isCloseTo(body.shape().perimeter(), within(1e-6));
     }
   }
 

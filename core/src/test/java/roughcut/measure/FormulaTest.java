@@ -15,13 +15,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Formulas are worked as they are read. */
 class FormulaTest {
   private static double value(String formula, Object... symbols) {
-    List<Worked.Input> inputs = new ArrayList<>();
+    List<ComputedValue.Input> inputs = new ArrayList<>();
     for (int i = 0; i < symbols.length; i += 2) {
       String symbol = (String) symbols[i];
       double number = ((Number) symbols[i + 1]).doubleValue();
-      inputs.add(Worked.in(symbol, Decided.of(symbol, symbol, number, Quantity.RATIO)));
+      inputs.add(ComputedValue.in(symbol, DecidedValue.of(symbol, symbol, number, Quantity.RATIO)));
     }
-    return new Worked(new ValueKey("x", "x", Quantity.RATIO), Formula.of(formula), inputs).value();
+    return new ComputedValue(new ValueKey("x", "x", Quantity.RATIO), Formula.of(formula), inputs)
+        .value();
   }
 
   @ParameterizedTest

@@ -23,7 +23,7 @@ class NumberProperties {
   @Property
   void whatIsShownForTypingIsReadBack(
       @ForAll @DoubleRange(min = -3000, max = 3000) double mm, @ForAll("units") Units units)
-      throws Unreadable {
+      throws InvalidInput {
     for (Quantity quantity : new Quantity[] {Quantity.LENGTH, Quantity.FINE_LENGTH}) {
       String shown = NumberWriter.editable(mm, quantity, units);
       double back = NumberReader.length(shown, units);
@@ -39,7 +39,7 @@ class NumberProperties {
       @ForAll @IntRange(min = 0, max = 40) int whole,
       @ForAll @IntRange(min = 1, max = 128) int of,
       @ForAll @IntRange(min = 0, max = 6) int power)
-      throws Unreadable {
+      throws InvalidInput {
     int under = 1 << power;
     int over = of % under;
     if (over == 0) {
@@ -60,7 +60,7 @@ class NumberProperties {
   void everyWayOfWritingANumberIsTheSameNumber(
       @ForAll @IntRange(min = 0, max = 2000) int whole,
       @ForAll @IntRange(min = 0, max = 99) int part)
-      throws Unreadable {
+      throws InvalidInput {
     String point = whole + "." + (part < 10 ? "0" : "") + part;
     double mm = whole + part / 100.0;
     for (String text :
@@ -79,7 +79,7 @@ class NumberProperties {
       @ForAll @StringLength(max = 14) String text, @ForAll("units") Units units) {
     try {
       assertThat(NumberReader.length(text, units)).isFinite();
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       assertThat(e.getMessage()).isNotBlank();
     }
   }

@@ -34,7 +34,7 @@ class NumberReaderTest {
         "  7.5  |7.5",
         "25 1/4 inches|641.35"
       })
-  void readsEveryFormOfTheHandbook(String text, double mm) throws Unreadable {
+  void readsEveryFormOfTheHandbook(String text, double mm) throws InvalidInput {
     assertThat(NumberReader.length(text, Units.MM)).isCloseTo(mm, within(1e-9));
   }
 
@@ -42,7 +42,7 @@ class NumberReaderTest {
   @CsvSource(
       delimiter = '|',
       value = {"25.2|640.08", "25 1/4|641.35", "3/8|9.525", "640mm|640", "64cm|640", "1|25.4"})
-  void aBareNumberIsInTheMakersUnit(String text, double mm) throws Unreadable {
+  void aBareNumberIsInTheMakersUnit(String text, double mm) throws InvalidInput {
     assertThat(NumberReader.length(text, Units.DECIMAL_INCH)).isCloseTo(mm, within(1e-9));
     assertThat(NumberReader.length(text, Units.FRACTION_64)).isCloseTo(mm, within(1e-9));
   }
@@ -74,7 +74,7 @@ class NumberReaderTest {
         "99999999999999999999999999999999999999999"
       })
   void refusesEverythingElse(String text) {
-    assertThatThrownBy(() -> NumberReader.length(text, Units.MM)).isInstanceOf(Unreadable.class);
+    assertThatThrownBy(() -> NumberReader.length(text, Units.MM)).isInstanceOf(InvalidInput.class);
   }
 
   @Test
@@ -89,7 +89,7 @@ class NumberReaderTest {
   }
 
   @Test
-  void readsAnglesAndCounts() throws Unreadable {
+  void readsAnglesAndCounts() throws InvalidInput {
     assertThat(NumberReader.angle("12,5°")).isEqualTo(12.5);
     assertThat(NumberReader.angle("12.5 deg")).isEqualTo(12.5);
     assertThat(NumberReader.count("22")).isEqualTo(22);
@@ -97,7 +97,7 @@ class NumberReaderTest {
   }
 
   @Test
-  void whatAFieldShowsIsReadBackAsItWas() throws Unreadable {
+  void whatAFieldShowsIsReadBackAsItWas() throws InvalidInput {
     Random random = new Random(1);
     for (int i = 0; i < 2000; i++) {
       double mm = Math.round((random.nextDouble() * 1400 - 100) * 1000) / 1000.0;
@@ -115,7 +115,7 @@ class NumberReaderTest {
   }
 
   @Test
-  void aShownFractionIsTheNearest() throws Unreadable {
+  void aShownFractionIsTheNearest() throws InvalidInput {
     Random random = new Random(2);
     for (int denominator : new int[] {8, 16, 32, 64}) {
       Units units = new Units(Units.System.FRACTION, denominator);

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 /** Notes and frequencies, against the twelve equal steps of an octave. */
 class PitchTest {
   @Test
-  void notesAndFrequencies() throws Unreadable {
+  void notesAndFrequencies() throws InvalidInput {
     assertThat(Pitch.read("A4")).isEqualTo(440);
     assertThat(Pitch.read("e4")).isCloseTo(329.628, within(1e-3));
     assertThat(Pitch.read("Bb1")).isCloseTo(58.270, within(1e-3));
@@ -23,12 +23,12 @@ class PitchTest {
     assertThat(Pitch.name(442)).isEqualTo("A4 +8");
     assertThat(Pitch.name(440 * Math.pow(2, 1.3 / 1200))).isEqualTo("A4 +1");
     assertThat(Pitch.name(440 * Math.pow(2, -0.9 / 1200))).isEqualTo("A4");
-    assertThatThrownBy(() -> Pitch.read("H9x")).isInstanceOf(Unreadable.class);
+    assertThatThrownBy(() -> Pitch.read("H9x")).isInstanceOf(InvalidInput.class);
   }
 
   /** A semitone up is the same ratio everywhere; an octave doubles; sharps and flats agree. */
   @Property
-  void stepsAreAllAlike(@ForAll @IntRange(min = 0, max = 8) int octave) throws Unreadable {
+  void stepsAreAllAlike(@ForAll @IntRange(min = 0, max = 8) int octave) throws InvalidInput {
     String[] up = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
     double step = Math.pow(2, 1 / 12.0);
     for (int i = 1; i < up.length; i++) {
@@ -43,7 +43,8 @@ class PitchTest {
 
   /** The name of a frequency is read back to within what it says that it is off. */
   @Property
-  void aNameIsReadBack(@ForAll @DoubleRange(min = 20, max = 2000) double hertz) throws Unreadable {
+  void aNameIsReadBack(@ForAll @DoubleRange(min = 20, max = 2000) double hertz)
+      throws InvalidInput {
     String[] name = Pitch.name(hertz).split(" ");
     double cents = name.length == 1 ? 0 : Double.parseDouble(name[1].replace('−', '-'));
     assertThat(Math.abs(cents)).isLessThanOrEqualTo(50);

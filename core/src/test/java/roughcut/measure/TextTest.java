@@ -16,7 +16,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 import roughcut.whatif.SeatWays;
 
 /** Lengths in sentences, in the maker's units. */
@@ -130,10 +130,10 @@ class TextTest {
       plan.about(Topic.NECK_BLANK).forEach(q -> all.add(q.text().words()));
       plan.about(Topic.BODY_BLANK).forEach(q -> all.add(q.text().words()));
       plan.about(Topic.PLANER).forEach(q -> all.add(q.text().words()));
-      Remedies.stack(plan).forEach(w -> all.add(w.text().words()));
+      FixSuggestions.stack(plan).forEach(w -> all.add(w.text().words()));
       plan.rips()
           .plans()
-          .forEach(r -> Remedies.strips(plan, r).forEach(w -> all.add(w.text().words())));
+          .forEach(r -> FixSuggestions.strips(plan, r).forEach(w -> all.add(w.text().words())));
       plan.cuts().routs().forEach(r -> all.add(r.template().say()));
       plan.cuts().routs().forEach(r -> r.plan().missing().ifPresent(all::add));
       all.add(plan.stringPlan().heights().reach(plan.stringPlan().bridge().kind()));

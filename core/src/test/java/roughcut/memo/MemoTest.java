@@ -172,18 +172,18 @@ class MemoTest {
   @Test
   void whatStandsInOthersPlacesCountsAsChangedWhereItIs() {
     Memo first = new Memo();
-    first.standing(Map.of("heel", 22.0));
+    first.entries(Map.of("heel", 22.0));
     Object a = made(first, "a", List.of(), "heel");
     Object b = made(first, "b", List.of(), "nut");
     Memo same = first.next(Set.of());
-    same.standing(Map.of("heel", 22.0));
+    same.entries(Map.of("heel", 22.0));
     assertThat(made(same, "a", List.of(), "heel")).isSameAs(a);
     Memo deeper = same.next(Set.of());
     made(same, "b", List.of(), "nut");
-    deeper.standing(Map.of("heel", 23.0));
+    deeper.entries(Map.of("heel", 23.0));
     assertThat(made(deeper, "a", List.of(), "heel")).isNotSameAs(a);
     Memo gone = first.next(Set.of());
-    gone.standing(Map.of());
+    gone.entries(Map.of());
     assertThat(made(gone, "a", List.of(), "heel")).isNotSameAs(a);
     assertThat(made(gone, "b", List.of(), "nut")).isSameAs(b);
   }
@@ -219,8 +219,8 @@ class MemoTest {
   @Test
   void mapsTellWhatTheyAreAskedFor() {
     List<String> asked = new ArrayList<>();
-    Questions ears =
-        new Questions() {
+    QuestionListener ears =
+        new QuestionListener() {
           @Override
           public void asked(String id) {
             asked.add(id);
@@ -231,7 +231,7 @@ class MemoTest {
             asked.add("*");
           }
         };
-    Map<String, Integer> map = new AskedMap<>(Map.of("a", 1, "b", 2), ears);
+    Map<String, Integer> map = new RecordingMap<>(Map.of("a", 1, "b", 2), ears);
     assertThat(map.get("a")).isEqualTo(1);
     assertThat(map.getOrDefault("c", 7)).isEqualTo(7);
     assertThat(map.containsKey("b")).isTrue();
@@ -239,7 +239,7 @@ class MemoTest {
     assertThat(map).hasSize(2);
     assertThat(asked).contains("*");
     asked.clear();
-    Map<String, Integer> over = new Layered<>(Map.of("a", 9), map);
+    Map<String, Integer> over = new LayeredMap<>(Map.of("a", 9), map);
     assertThat(over.get("a")).isEqualTo(9);
     assertThat(asked).isEmpty();
     assertThat(over.get("b")).isEqualTo(2);
@@ -261,7 +261,7 @@ class MemoTest {
       Set<String> changed = Set.of();
       for (int step = 0; step < 12; step++) {
         Memo next = memo.next(changed);
-        Map<String, Integer> heard = new AskedMap<>(Map.copyOf(cells), next);
+        Map<String, Integer> heard = new RecordingMap<>(Map.copyOf(cells), next);
         List<Object> sums = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
           int own = i;

@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.measure.ValueRegistry;
 import roughcut.plan.Plan;
 
 class CarvingTest {
@@ -89,7 +89,7 @@ class CarvingTest {
               1.5 + 1.5 * random.nextDouble(),
               i % 3 == 0 ? 3 * random.nextDouble() : 0);
       double now = profile.depth() + 2 * random.nextDouble();
-      Facets facets = Facets.of("1", 0, profile, now, 4, Basis.NONE, new Ledger());
+      Facets facets = Facets.of("1", 0, profile, now, 4, Provenance.NONE, new ValueRegistry());
       assertThat(facets.bevels()).hasSize(1 + 2 + 4 + 8);
       for (Facets.Bevel bevel : facets.bevels()) {
         double least = Double.MAX_VALUE;

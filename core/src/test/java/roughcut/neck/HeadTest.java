@@ -10,12 +10,12 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.Vectors;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** How the head is made, its bore, its tuners, and the channels' stops. */
 class HeadTest {
@@ -62,7 +62,7 @@ class HeadTest {
   void aBoreThatOpensBeforeTheBreakOrNeverMeetsTheFaceIsTold() {
     Plan shallow = Heron.with("rod.axis-depth=2.5");
     assertThat(value(shallow, "access.opens-at")).isNegative();
-    assertThat(spot(shallow, "access.nut").state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spot(shallow, "access.nut").state()).isEqualTo(Clearance.State.STOP);
     // Its lower edge lies 8 deep: a step of 8 lets it out, one of 7 never does.
     assertThat(Heron.with("head.made=flat").problems()).isEmpty();
     Plan never = Heron.with("head.made=flat", "head.step=7");
@@ -79,8 +79,8 @@ class HeadTest {
     assertThat(Heron.with("head.made=flat", "rod.worked-from=heel").problems()).isEmpty();
   }
 
-  private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream()
+  private static Clearance spot(Plan plan, String kind) {
+    return plan.clearances().stream()
         .filter(s -> s.kind().id().equals(kind))
         .findFirst()
         .orElseThrow();

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** The key's way to a rod that isn't worked through a bore from the head. */
 class RodAccessTest {
@@ -19,8 +19,8 @@ class RodAccessTest {
     return plan.details().keyWay().orElseThrow();
   }
 
-  private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream()
+  private static Clearance spot(Plan plan, String kind) {
+    return plan.clearances().stream()
         .filter(s -> s.kind().id().equals(kind))
         .findFirst()
         .orElseThrow();
@@ -33,16 +33,16 @@ class RodAccessTest {
     double end = plan.taper().end().value();
     assertThat(value(plan, "access.way")).isCloseTo(end - 432, within(1e-9));
     assertThat(value(plan, "access.notch-past")).isCloseTo(15 - (end - 432), within(1e-9));
-    assertThat(spot(plan, "access.reach").state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spot(plan, "access.reach").state()).isEqualTo(Clearance.State.STOP);
     assertThat(plan.problems()).anyMatch(p -> p.words().contains("short of the adjuster"));
     String longRod = "rod.length=" + (end - 12 - 2);
     Plan reaches =
         Heron.with("rod.worked-from=fretboard-end", "fretboard.notch-length=15", longRod);
     assertThat(value(reaches, "access.notch-past")).isCloseTo(3, within(1e-9));
-    assertThat(spot(reaches, "access.reach").state()).isEqualTo(ThinSpot.State.CLEAR);
+    assertThat(spot(reaches, "access.reach").state()).isEqualTo(Clearance.State.CLEAR);
     assertThat(reaches.problems()).noneMatch(p -> p.words().contains("short of the adjuster"));
     // 15 of notch where 9.6 stand past the last slot: the slot is cut away, and that is said.
-    assertThat(spot(reaches, "fretboard.notch").state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spot(reaches, "fretboard.notch").state()).isEqualTo(Clearance.State.STOP);
     assertThat(value(reaches, "fretboard.notch-left")).isCloseTo(-5.4, within(1e-9));
   }
 
@@ -160,7 +160,7 @@ class RodAccessTest {
     assertThat(value(plan, "access.cover-length")).isCloseTo(35, within(1e-9));
     Plan shallow = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=4");
     assertThat(way(shallow).trouble()).isPresent();
-    assertThat(spot(shallow, "access.key").state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spot(shallow, "access.key").state()).isEqualTo(Clearance.State.STOP);
   }
 
   private static double distance(Point p, double length, double half) {

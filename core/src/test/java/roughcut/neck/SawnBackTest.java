@@ -10,8 +10,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.geometry.Point;
-import roughcut.measure.Basis;
-import roughcut.measure.Ledger;
+import roughcut.measure.Provenance;
+import roughcut.measure.ValueRegistry;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
 
@@ -87,7 +87,8 @@ class SawnBackTest {
       // Now and then the stock is thinner than the line.
       double now = profile.depth() - 1 + 3.5 * random.nextDouble();
       for (boolean bass : new boolean[] {false, true}) {
-        Facets facets = Facets.of("1", 0, profile, now, 3, bass, Basis.NONE, new Ledger());
+        Facets facets =
+            Facets.of("1", 0, profile, now, 3, bass, Provenance.NONE, new ValueRegistry());
         Planed planed = new Planed(profile.halfWidth(), now);
         for (int round = 1; round <= 3; round++) {
           List<Facets.Bevel> own = new ArrayList<>();

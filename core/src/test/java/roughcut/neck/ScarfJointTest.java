@@ -66,7 +66,7 @@ class ScarfJointTest {
               .scarf()
               .orElseThrow();
       double overlap =
-          scarf.shaft().within(scarf.headPiece()).stream().mapToDouble(Outline::area).sum();
+          scarf.shaft().intersection(scarf.headPiece()).stream().mapToDouble(Outline::area).sum();
       assertThat(overlap).as("overlap of the pieces").isLessThan(1e-6);
       for (Point end : scarf.seam()) {
         assertThat(nearest(scarf.shaft(), end)).as("joint on the shaft").isLessThan(1e-6);

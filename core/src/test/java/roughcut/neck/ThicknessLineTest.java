@@ -97,7 +97,8 @@ class ThicknessLineTest {
         double nut =
             6
                 + roughcut.design.FretboardDecisions.WIRE_HEIGHT.in(plan.build().design())
-                + roughcut.strings.NutAction.of(new roughcut.record.Givens(plan.build())).value();
+                + roughcut.strings.NutAction.of(new roughcut.record.EffectiveInputs(plan.build()))
+                    .value();
         // Along the face from the break line, then square to it up to the wrap.
         double x = along * Math.cos(theta) + wrap * Math.sin(theta);
         double z = -along * Math.sin(theta) + wrap * Math.cos(theta);

@@ -10,12 +10,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.Heron;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
-import roughcut.record.Givens;
+import roughcut.record.EffectiveInputs;
 
 /** The body on its way: what begins it, and what is still to come off where. */
 class BodyStateTest {
   private static BodyState now(String... lived) {
-    return BodyState.now(new Givens(Heron.lived(Heron.build().asDesigned(), lived)));
+    return BodyState.now(new EffectiveInputs(Heron.lived(Heron.build().asDesigned(), lived)));
   }
 
   @Test

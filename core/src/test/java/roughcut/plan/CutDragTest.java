@@ -187,7 +187,7 @@ class CutDragTest {
                         .anyMatch(
                             s ->
                                 s.corners().stream()
-                                    .anyMatch(next.body().outline().shape()::holds)));
+                                    .anyMatch(next.body().outline().shape()::contains)));
         assertThat(next.build().design().withoutFitting(name)).isEqualTo(before);
       }
     }

@@ -19,15 +19,15 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.finding.Chapter;
-import roughcut.measure.Decided;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.Formula;
-import roughcut.measure.Found;
-import roughcut.measure.Known;
-import roughcut.measure.Ledger;
+import roughcut.measure.MeasuredValue;
 import roughcut.measure.Quantity;
-import roughcut.measure.Read;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
+import roughcut.measure.ValueRegistry;
 import roughcut.record.Build;
 
 /** No number passes as another kind, and no chapter tells another's story. */
@@ -57,8 +57,8 @@ class KindsOfValueTest {
     for (Build build : DEMOS) {
       int checked = 0;
       for (Value value : reached(Plan.of(build, Demo.shop()))) {
-        Value decided = value instanceof Read read ? read.instead() : value;
-        if (!(decided instanceof Decided)) {
+        Value decided = value instanceof MeasuredValue read ? read.instead() : value;
+        if (!(decided instanceof DecidedValue)) {
           continue;
         }
         Decision decision = Decisions.find(build.design(), decided.id()).orElse(null);
@@ -77,15 +77,15 @@ class KindsOfValueTest {
   void whatIsKnownSaysFromWhereAndWhatIsFoundFromWhat() {
     for (Build build : DEMOS) {
       for (Value value : reached(Plan.of(build, Demo.shop()))) {
-        if (value instanceof Known known) {
+        if (value instanceof TableValue known) {
           assertThat(known.source()).as(known.id()).isNotBlank();
           assertThat(known.fromMeasured()).isFalse();
-        } else if (value instanceof Found found) {
+        } else if (value instanceof SearchedValue found) {
           assertThat(found.how()).as(found.id()).matches("(least|found)\\b.*");
-        } else if (value instanceof Worked worked) {
+        } else if (value instanceof ComputedValue worked) {
           assertThat(worked.inputs())
               .as(worked.id() + " has all that its formula asks for")
-              .extracting(Worked.Input::symbol)
+              .extracting(ComputedValue.Input::symbol)
               .containsAll(Formula.of(worked.how()).symbols());
         }
       }
@@ -97,9 +97,9 @@ class KindsOfValueTest {
     Plan plan = Plan.of(DEMOS.get(0), Demo.shop());
     int formulas = 0;
     for (Value value : plan.values().values()) {
-      if (value instanceof Worked worked) {
-        Worked again =
-            new Worked(worked.key(), Formula.of(worked.formula().text()), worked.inputs());
+      if (value instanceof ComputedValue worked) {
+        ComputedValue again =
+            new ComputedValue(worked.key(), Formula.of(worked.formula().text()), worked.inputs());
         assertThat(again.value()).as(worked.id()).isCloseTo(worked.value(), within(0.0));
         formulas++;
       }
@@ -111,7 +111,7 @@ class KindsOfValueTest {
   void everyChapterTellsItsOwnAndTogetherTheyTellAll() {
     for (Build build : DEMOS) {
       Plan plan = Plan.of(build, Demo.shop());
-      Map<Chapter, Told> chapters =
+      Map<Chapter, ChapterResult> chapters =
           Map.of(
               Chapter.LAYOUT, plan.layout().told(),
               Chapter.FRETBOARD, plan.fretboard().told(),
@@ -122,7 +122,7 @@ class KindsOfValueTest {
       chapters.values().forEach(t -> ids.addAll(t.values().keySet()));
       ids.addAll(plan.bodyPlan().told().values().keySet());
       assertThat(plan.values().keySet()).containsExactlyInAnyOrderElementsOf(ids);
-      assertThat(plan.thinSpots()).isSortedAccordingTo(roughcut.thin.ThinSpot.WORST_FIRST);
+      assertThat(plan.clearances()).isSortedAccordingTo(roughcut.clearance.Clearance.WORST_FIRST);
       for (Chapter chapter :
           List.of(Chapter.LAYOUT, Chapter.FRETBOARD, Chapter.STRINGS, Chapter.NECK)) {
         assertThat(chapters.get(chapter).findings())
@@ -133,13 +133,13 @@ class KindsOfValueTest {
 
   @Test
   void twoChaptersWithOneNumberAreAMistakeOfTheProgram() {
-    Ledger one = new Ledger();
+    ValueRegistry one = new ValueRegistry();
     one.put("a", "a", Quantity.LENGTH, "1 + 1");
-    Ledger other = new Ledger();
+    ValueRegistry other = new ValueRegistry();
     other.put("a", "a", Quantity.LENGTH, "3");
-    Told first = Told.of(one, List.of(), List.of());
-    Told second = Told.of(other, List.of(), List.of());
-    assertThatThrownBy(() -> Told.union(List.of(first, second)))
+    ChapterResult first = ChapterResult.of(one, List.of(), List.of());
+    ChapterResult second = ChapterResult.of(other, List.of(), List.of());
+    assertThatThrownBy(() -> ChapterResult.union(List.of(first, second)))
         .isInstanceOf(IllegalStateException.class)
         .hasMessageContaining("worked out twice: a");
     assertThatThrownBy(() -> one.put("a", "a", Quantity.LENGTH, "3"))

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.finding.Finding;
 import roughcut.record.Build;
 import roughcut.record.Measurables;
 import roughcut.shop.Shop;
-import roughcut.thin.ThinSpot;
 import roughcut.wild.RandomBuilds;
 
 /** What a thin spot or a finding names is there: nobody is sent to a field that doesn't exist. */
@@ -20,9 +20,9 @@ class NamedThingsTest {
 
   private Set<String> lost(Plan plan) {
     Set<String> lost = new TreeSet<>();
-    for (ThinSpot spot : plan.thinSpots()) {
-      for (String id : spot.changedBy()) {
-        check(plan, id, "thin " + spot.kind().id(), lost);
+    for (Clearance clearance : plan.clearances()) {
+      for (String id : clearance.changedBy()) {
+        check(plan, id, "thin " + clearance.kind().id(), lost);
       }
     }
     for (Finding finding : plan.findings()) {

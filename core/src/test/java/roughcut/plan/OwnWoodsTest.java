@@ -24,10 +24,10 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.Sheet;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopFile;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.record.Build;
-import roughcut.schedule.Lists;
+import roughcut.schedule.ShoppingList;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
@@ -106,10 +106,10 @@ class OwnWoodsTest {
   @Test
   void aWoodThatNobodyHasIsRefused() {
     assertThatThrownBy(() -> Decisions.FRETBOARD_SPECIES.read("chery"))
-        .isInstanceOf(Unreadable.class)
+        .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("none of");
     assertThatThrownBy(() -> Decisions.FRETBOARD_SPECIES.read("own-"))
-        .isInstanceOf(Unreadable.class);
+        .isInstanceOf(InvalidInput.class);
     assertThat(Decisions.FRETBOARD_SPECIES.offered(Woods.BOOK)).hasSameSizeAs(SpeciesBook.all());
     Woods more = Woods.BOOK.with(Woods.BOOK.another(SpeciesBook.get("ash")));
     assertThat(Decisions.FRETBOARD_SPECIES.offered(more))
@@ -152,7 +152,7 @@ class OwnWoodsTest {
           .forEach(
               s ->
                   told.append(s.operation().title()).append(s.operation().cautions()).append('\n'));
-      Lists.shopping(plan, Units.MM)
+      ShoppingList.shopping(plan, Units.MM)
           .forEach(l -> told.append(l.what()).append(l.why()).append('\n'));
       for (Sheet sheet : Sheet.values()) {
         told.append(words(sheet.of(plan, Units.MM)));

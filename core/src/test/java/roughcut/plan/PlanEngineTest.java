@@ -61,7 +61,7 @@ class PlanEngineTest {
       assertThat(is.values()).as(what).isEqualTo(wanted.values());
     }
     assertThat(is.values().keySet()).as(what).containsExactlyElementsOf(wanted.values().keySet());
-    assertThat(is.thinSpots()).as(what).isEqualTo(wanted.thinSpots());
+    assertThat(is.clearances()).as(what).isEqualTo(wanted.clearances());
     assertThat(is.findings()).as(what).isEqualTo(wanted.findings());
     assertThat(is.build()).as(what).isEqualTo(wanted.build());
     assertThat(is.cuts().levelTops()).as(what).isEqualTo(wanted.cuts().levelTops());

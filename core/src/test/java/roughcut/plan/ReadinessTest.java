@@ -14,6 +14,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.bench.Bench;
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.file.ReportWriter;
@@ -21,15 +23,13 @@ import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
-import roughcut.measure.Decided;
+import roughcut.measure.DecidedValue;
 import roughcut.measure.Quantity;
 import roughcut.record.Build;
 import roughcut.rout.RoutPlan;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /** What keeps the maker from beginning is a stop in its part of the plan, told alike everywhere. */
 class ReadinessTest {
@@ -69,7 +69,7 @@ class ReadinessTest {
     assertThat(told.words())
         .contains("frets " + String.join(", ", never) + ":")
         .contains(String.format(Locale.ROOT, "%.2f mm more", most));
-    assertThat(plan.standing(Chapter.FRETBOARD).state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(plan.standing(Chapter.FRETBOARD).state()).isEqualTo(Clearance.State.STOP);
   }
 
   @Test
@@ -127,21 +127,21 @@ class ReadinessTest {
   @Test
   void lessThanNothingStopsWhateverItsLimit() {
     for (double left : new double[] {-7.4, -0.001, 0, 0.5, 4}) {
-      var spot =
-          new ThinSpot(
-              ThinKind.INSERT,
+      var clearance =
+          new Clearance(
+              ClearanceKind.INSERT,
               "curved joint",
-              Decided.of("x", "x", left, Quantity.LENGTH),
+              DecidedValue.of("x", "x", left, Quantity.LENGTH),
               new Limit(3, Limit.NO_STOP),
               0,
               0,
               List.of());
-      assertThat(spot.state())
+      assertThat(clearance.state())
           .as("%s mm", left)
           .isEqualTo(
               left < 0
-                  ? ThinSpot.State.STOP
-                  : left < 3 ? ThinSpot.State.LOOK : ThinSpot.State.CLEAR);
+                  ? Clearance.State.STOP
+                  : left < 3 ? Clearance.State.LOOK : Clearance.State.CLEAR);
     }
   }
 
@@ -162,16 +162,16 @@ class ReadinessTest {
             worst = Math.max(worst, f.stops() && !f.missing() ? 2 : 1);
           }
         }
-        for (ThinSpot s : plan.thinSpots()) {
+        for (Clearance s : plan.clearances()) {
           if (s.kind().owner() == chapter) {
             worst = Math.max(worst, 2 - s.state().ordinal());
           }
         }
-        Standing standing = plan.standing(chapter);
-        assertThat(2 - standing.state().ordinal())
+        ChapterStatus status = plan.standing(chapter);
+        assertThat(2 - status.state().ordinal())
             .as("%s of %s", chapter, build.name())
             .isEqualTo(worst);
-        assertThat(standing.words().equals("clear")).isEqualTo(worst == 0);
+        assertThat(status.words().equals("clear")).isEqualTo(worst == 0);
       }
     }
   }

@@ -18,15 +18,15 @@ import roughcut.record.Build;
  * test of strings none of the routs.
  */
 public final class Rooms {
-  private final Chapters chapters;
+  private final LazyPlan chapters;
 
-  private Rooms(Chapters chapters) {
+  private Rooms(LazyPlan chapters) {
     this.chapters = chapters;
   }
 
   /** Of a build, in the demo's shop. */
   public static Rooms of(Build build) {
-    return new Rooms(new Chapters(build, Demo.shop()));
+    return new Rooms(new LazyPlan(build, Demo.shop()));
   }
 
   public Build build() {

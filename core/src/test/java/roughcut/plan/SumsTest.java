@@ -7,10 +7,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.measure.Found;
-import roughcut.measure.Read;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.MeasuredValue;
+import roughcut.measure.SearchedValue;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
 import roughcut.record.Build;
 
 /** What a plan's numbers say of themselves. */
@@ -37,8 +37,8 @@ class SumsTest {
     assertThat(plan.values().values())
         .allSatisfy(
             v -> {
-              assertThat(v).isInstanceOfAny(Worked.class, Found.class);
-              assertThat(v instanceof Found).isEqualTo(v.how().matches("(least|found) .*"));
+              assertThat(v).isInstanceOfAny(ComputedValue.class, SearchedValue.class);
+              assertThat(v instanceof SearchedValue).isEqualTo(v.how().matches("(least|found) .*"));
               if (!v.how().equals("0")) {
                 assertThat(v.dependsOn()).as(v.id() + " hangs on nothing").isNotEmpty();
               }
@@ -49,7 +49,7 @@ class SumsTest {
   void aMeasuredValueTakesTheDecidedOnesPlaceAndKnowsIt() {
     Plan built = Plan.of(Heron.build(), Demo.shop());
     Value run = built.value("scarf.run").orElseThrow();
-    Read shaft = (Read) run.inputs().get(0).value();
+    MeasuredValue shaft = (MeasuredValue) run.inputs().get(0).value();
     assertThat(shaft.value()).isEqualTo(14.9);
     assertThat(shaft.nominal()).isEqualTo(16);
     assertThat(run.fromMeasured()).isTrue();

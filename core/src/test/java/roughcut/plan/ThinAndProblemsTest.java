@@ -8,17 +8,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
-import roughcut.thin.ThinSpot;
 
 class ThinAndProblemsTest {
-  private static ThinSpot spot(Plan plan, String kind) {
-    return plan.thinSpots().stream()
+  private static Clearance spot(Plan plan, String kind) {
+    return plan.clearances().stream()
         .filter(s -> s.kind().id().equals(kind))
         .findFirst()
         .orElseThrow();
@@ -26,12 +26,12 @@ class ThinAndProblemsTest {
 
   @Test
   void heronHasSomethingToLookAtAndAsBuiltSomethingToStopAt() {
-    assertThat(Heron.with().thinSpots())
-        .extracting(ThinSpot::state)
-        .contains(ThinSpot.State.LOOK)
-        .doesNotContain(ThinSpot.State.STOP);
-    ThinSpot worst = Plan.of(Heron.build(), Demo.shop()).thinSpots().get(0);
-    assertThat(worst.state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(Heron.with().clearances())
+        .extracting(Clearance::state)
+        .contains(Clearance.State.LOOK)
+        .doesNotContain(Clearance.State.STOP);
+    Clearance worst = Plan.of(Heron.build(), Demo.shop()).clearances().get(0);
+    assertThat(worst.state()).isEqualTo(Clearance.State.STOP);
     assertThat(worst.kind().id()).isEqualTo("shaft.stock");
   }
 
@@ -41,9 +41,9 @@ class ThinAndProblemsTest {
     for (int i = 0; i < 60; i++) {
       Plan plan =
           Plan.of(Heron.build().asDesigned().withDesign(Heron.random(random, false)), Demo.shop());
-      for (int k = 1; k < plan.thinSpots().size(); k++) {
-        ThinSpot a = plan.thinSpots().get(k - 1);
-        ThinSpot b = plan.thinSpots().get(k);
+      for (int k = 1; k < plan.clearances().size(); k++) {
+        Clearance a = plan.clearances().get(k - 1);
+        Clearance b = plan.clearances().get(k);
         assertThat(a.state()).isLessThanOrEqualTo(b.state());
       }
     }
@@ -51,7 +51,7 @@ class ThinAndProblemsTest {
 
   @ParameterizedTest
   @CsvSource({"10.0,CLEAR", "10.4,LOOK", "11.3,STOP", "13.5,STOP", "15.0,STOP"})
-  void aDeeperChannelIsWorse(String depth, ThinSpot.State state) {
+  void aDeeperChannelIsWorse(String depth, Clearance.State state) {
     assertThat(spot(Heron.with("rod.depth=" + depth), "rod.least").state()).isEqualTo(state);
   }
 
@@ -59,15 +59,16 @@ class ThinAndProblemsTest {
   void theShopsOwnLimitsHold() {
     Shop strict = Demo.shop().withLimit("rod.least", new Limit(6, 4));
     assertThat(spot(Plan.of(Heron.build().asDesigned(), strict), "rod.least").state())
-        .isEqualTo(ThinSpot.State.STOP);
+        .isEqualTo(Clearance.State.STOP);
   }
 
   @Test
   void whatWouldChangeASpotIsADecisionThatDoes() {
     Plan plan = Heron.with();
-    for (ThinSpot spot : plan.thinSpots()) {
-      assertThat(spot.changedBy()).as(spot.what()).isNotEmpty();
-      spot.changedBy()
+    for (Clearance clearance : plan.clearances()) {
+      assertThat(clearance.changedBy()).as(clearance.what()).isNotEmpty();
+      clearance
+          .changedBy()
           .forEach(id -> assertThat(Decisions.find(plan.build().design(), id)).as(id).isPresent());
     }
   }

@@ -48,7 +48,7 @@ class WordsTest {
     for (Build build : Constructions.all()) {
       Plan plan = Plan.of(build, Demo.shop());
       plan.values().values().forEach(v -> labels.add(v.label()));
-      plan.thinSpots().forEach(s -> labels.add(s.what()));
+      plan.clearances().forEach(s -> labels.add(s.what()));
       for (Operation op : Route.of(plan).order()) {
         labels.add(op.title());
         labels.add(op.wrong());

@@ -23,10 +23,14 @@ class LogJoinTest {
     return switch (what) {
       case 0 -> log.with(Reading.of("heel.thickness", 20 + which, at));
       case 1 -> log.with(Reading.of("nut.width", 42 + which, at));
-      case 2 -> log.with(Done.of(OPERATIONS[which], at));
-      case 3 -> log.isDone(OPERATIONS[which]) ? log.without(Done.of(OPERATIONS[which], at)) : log;
+      case 2 -> log.with(DoneOperation.of(OPERATIONS[which], at));
+      case 3 ->
+          log.isDone(OPERATIONS[which])
+              ? log.without(DoneOperation.of(OPERATIONS[which], at))
+              : log;
       case 4 -> log.withdrawn("nut.width");
-      case 5 -> log.with(new Redecided(at, "head.length", "185", Integer.toString(190 + which)));
+      case 5 ->
+          log.with(new ChangedDecision(at, "head.length", "185", Integer.toString(190 + which)));
       default -> log.with(log.frets().all(which + 1, FretStage.SEATED, LocalDate.of(2026, 5, 4)));
     };
   }
@@ -82,7 +86,7 @@ class LogJoinTest {
             .isEqualTo(mine.isDone(operation));
       }
     }
-    assertThat(both.done().stream().map(Done::operation)).doesNotHaveDuplicates();
+    assertThat(both.done().stream().map(DoneOperation::operation)).doesNotHaveDuplicates();
     // Joined once more with either, nothing is added: it is all there.
     assertThat(build(both).joined(build(base), build(theirs)).orElseThrow().log().readings())
         .hasSameSizeAs(both.readings());
@@ -96,10 +100,10 @@ class LogJoinTest {
     Log base = walked(Log.NONE, before, 0);
     Log mine = walked(base, here, 100);
     Log both = build(mine).joined(build(base), build(base)).orElseThrow().log();
-    assertThat(both.standing()).isEqualTo(mine.standing());
+    assertThat(both.current()).isEqualTo(mine.current());
     assertThat(both.done()).containsExactlyInAnyOrderElementsOf(mine.done());
-    assertThat(build(base).joined(build(base), build(mine)).orElseThrow().log().standing())
-        .isEqualTo(mine.standing());
+    assertThat(build(base).joined(build(base), build(mine)).orElseThrow().log().current())
+        .isEqualTo(mine.current());
   }
 
   /** Each window's own order stands, whatever its clock said; the two are joined by time. */
@@ -114,8 +118,8 @@ class LogJoinTest {
             .with(Reading.of("heel.end", 501, NOON.plusHours(1)));
     Log theirs = base.with(Reading.of("body.length", 400, NOON.plusMinutes(90)));
     Log both = build(mine).joined(build(base), build(theirs)).orElseThrow().log();
-    assertThat(both.standing().get("nut.width").value()).isEqualTo(42.9);
-    assertThat(both.standing().get("heel.end").value()).isEqualTo(501);
+    assertThat(both.current().get("nut.width").value()).isEqualTo(42.9);
+    assertThat(both.current().get("heel.end").value()).isEqualTo(501);
     assertThat(both.readings()).hasSize(5);
     assertThat(both.readings().get(2).value()).isEqualTo(400);
   }
@@ -123,10 +127,10 @@ class LogJoinTest {
   @Test
   void aReadingWithdrawnInOneWindowIsWithdrawn() {
     Log base = Log.NONE.with(Reading.of("nut.width", 42.6, NOON));
-    Log mine = base.with(Done.of("body.saw", NOON));
+    Log mine = base.with(DoneOperation.of("body.saw", NOON));
     Log theirs = base.withdrawn("nut.width");
     Log both = build(mine).joined(build(base), build(theirs)).orElseThrow().log();
-    assertThat(both.standing()).doesNotContainKey("nut.width");
+    assertThat(both.current()).doesNotContainKey("nut.width");
     assertThat(both.isDone("body.saw")).isTrue();
   }
 
@@ -135,7 +139,7 @@ class LogJoinTest {
   void aDesignThatBothChangedIsNotJoined() {
     Build base = build(Log.NONE);
     Build drawn = base.withDesign(Heron.set(base.design(), "head.length=190"));
-    Build cut = base.withLog(Log.NONE.with(Done.of("body.saw", NOON)));
+    Build cut = base.withLog(Log.NONE.with(DoneOperation.of("body.saw", NOON)));
     assertThat(cut.joined(base, drawn)).contains(drawn.withLog(cut.log()));
     assertThat(drawn.joined(base, cut)).contains(drawn.withLog(cut.log()));
     Build other = base.withDesign(Heron.set(base.design(), "head.angle=13"));

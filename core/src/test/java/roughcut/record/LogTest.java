@@ -23,28 +23,29 @@ class LogTest {
   @Test
   void theOneEnteredLastStandsWhateverTheClockSaid() {
     Log log = Log.NONE.with(read("a", 13.1, 125)).with(read("b", 7, 1)).with(read("a", 12.7, 5));
-    assertThat(log.standing().get("a").value()).isEqualTo(12.7);
-    assertThat(log.standing().get("b").value()).isEqualTo(7);
+    assertThat(log.current().get("a").value()).isEqualTo(12.7);
+    assertThat(log.current().get("b").value()).isEqualTo(7);
     Log wrongYear = Log.NONE.with(Reading.of("a", 1, NOON.plusYears(10))).with(read("a", 2, 0));
-    assertThat(wrongYear.standing().get("a").value()).isEqualTo(2);
-    assertThat(log.with(read("a", 3, 6)).standing().get("a").value()).isEqualTo(3);
+    assertThat(wrongYear.current().get("a").value()).isEqualTo(2);
+    assertThat(log.with(read("a", 3, 6)).current().get("a").value()).isEqualTo(3);
     assertThat(log.readings()).hasSize(3);
   }
 
   /** Said where something is entered while the clock stands before the last entry. */
   @Test
   void aClockThatStandsBeforeTheLastEntryIsSaid() {
-    Log log = Log.NONE.with(read("a", 1, 120)).with(Done.of("body.saw", NOON));
+    Log log = Log.NONE.with(read("a", 1, 120)).with(DoneOperation.of("body.saw", NOON));
     assertThat(log.ahead(NOON)).contains(NOON.plusMinutes(120));
     assertThat(log.ahead(NOON.plusMinutes(119))).as("seconds are left out").isEmpty();
     assertThat(log.ahead(NOON.plusMinutes(121))).isEmpty();
-    assertThat(Log.NONE.with(Done.of("body.saw", NOON.plusDays(1))).ahead(NOON)).isPresent();
+    assertThat(Log.NONE.with(DoneOperation.of("body.saw", NOON.plusDays(1))).ahead(NOON))
+        .isPresent();
     assertThat(Log.NONE.ahead(NOON)).isEmpty();
   }
 
   @Test
   void oneTakenInTheSameMinuteStandsBeforeTheOneEnteredEarlier() {
-    assertThat(Log.NONE.with(read("a", 1, 0)).with(read("a", 2, 0)).standing().get("a").value())
+    assertThat(Log.NONE.with(read("a", 1, 0)).with(read("a", 2, 0)).current().get("a").value())
         .isEqualTo(2);
   }
 
@@ -52,10 +53,10 @@ class LogTest {
   void whatIsWithdrawnIsKeptAndCountsNoMore() {
     Log log = Log.NONE.with(read("a", 1, 0)).with(read("a", 2, 1)).with(read("b", 5, 0));
     Log without = log.withdrawn("a");
-    assertThat(without.standing()).containsOnlyKeys("b");
+    assertThat(without.current()).containsOnlyKeys("b");
     assertThat(without.readings()).hasSize(3);
-    assertThat(without.with(read("a", 4, 0)).standing().get("a").value()).isEqualTo(4);
-    assertThat(log.unread().standing()).isEmpty();
+    assertThat(without.with(read("a", 4, 0)).current().get("a").value()).isEqualTo(4);
+    assertThat(log.unread().current()).isEmpty();
     assertThat(log.unread().readings()).hasSize(3);
   }
 
@@ -91,7 +92,7 @@ class LogTest {
         for (Reading reading : model) {
           latest = reading.of().equals(of) ? reading : latest;
         }
-        assertThat(log.standing().get(of)).isEqualTo(latest);
+        assertThat(log.current().get(of)).isEqualTo(latest);
       }
     }
   }
@@ -102,13 +103,14 @@ class LogTest {
         .isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> Reading.of("a", Double.POSITIVE_INFINITY, NOON))
         .isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> Done.of(" ", NOON)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> DoneOperation.of(" ", NOON))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
   void whatWasAcceptedIsAcceptedForWhatThePlanWantedThen() {
-    Done done =
-        Done.of("heel.plane", LocalDateTime.of(2026, 5, 4, 9, 0))
+    DoneOperation done =
+        DoneOperation.of("heel.plane", LocalDateTime.of(2026, 5, 4, 9, 0))
             .accepting("heel.thickness", 22, "taken as it is");
     assertThat(done.accepts("heel.thickness", 22.04, 0.05)).isTrue();
     assertThat(done.accepts("heel.thickness", 21.96, 0.05)).isTrue();

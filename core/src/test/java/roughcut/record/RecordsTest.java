@@ -55,12 +55,14 @@ class RecordsTest {
 
   @Test
   void whatWasDecidedOtherwiseHasAnIdOrWords() {
-    assertThatCode(() -> new Redecided(NOON, "nut.width", "42", "")).doesNotThrowAnyException();
-    assertThatCode(() -> new Redecided(NOON, "", "", "a pickup came")).doesNotThrowAnyException();
-    refused(() -> new Redecided(NOON, "", "42", " "));
-    refused(() -> new Redecided(NOON, "nut.width", null, "43"));
-    refused(() -> new Redecided(NOON, null, "42", "43"));
-    refused(() -> new Redecided(null, "nut.width", "42", "43"));
+    assertThatCode(() -> new ChangedDecision(NOON, "nut.width", "42", ""))
+        .doesNotThrowAnyException();
+    assertThatCode(() -> new ChangedDecision(NOON, "", "", "a pickup came"))
+        .doesNotThrowAnyException();
+    refused(() -> new ChangedDecision(NOON, "", "42", " "));
+    refused(() -> new ChangedDecision(NOON, "nut.width", null, "43"));
+    refused(() -> new ChangedDecision(NOON, null, "42", "43"));
+    refused(() -> new ChangedDecision(null, "nut.width", "42", "43"));
   }
 
   @Test
@@ -106,19 +108,20 @@ class RecordsTest {
     "-14.2, false"
   })
   void aMisfitIsAcceptedForWhatThePlanWantedThen(double wanted, boolean accepted) {
-    Done done = Done.of("body.thickness", NOON).accepting("body.thickness", 14.2, "it will do");
+    DoneOperation done =
+        DoneOperation.of("body.thickness", NOON).accepting("body.thickness", 14.2, "it will do");
     assertThat(done.accepts("body.thickness", wanted, 0.05)).isEqualTo(accepted);
     assertThat(done.accepts("neck.thickness-1", wanted, 0.05)).isFalse();
   }
 
   @Test
   void readingsAndWorkBothBeginALog() {
-    assertThat(Log.NONE.begun()).isFalse();
-    assertThat(Log.NONE.turned("body.saw", NOON).begun()).isTrue();
+    assertThat(Log.NONE.hasStarted()).isFalse();
+    assertThat(Log.NONE.turned("body.saw", NOON).hasStarted()).isTrue();
     Build read = Heron.build().asDesigned().withReading(Reading.of("nut.width", 43.1, DAY));
-    assertThat(read.log().begun()).isTrue();
+    assertThat(read.log().hasStarted()).isTrue();
     Log noted = Log.NONE.with(new Note(NOON, "", "bought", ""));
-    assertThat(noted.begun()).isFalse();
+    assertThat(noted.hasStarted()).isFalse();
   }
 
   /** Each strip is as thick, as tapered and as bent as it was read, and no other is. */
@@ -135,16 +138,16 @@ class RecordsTest {
                     .design()
                     .withNeckStack(new Stack(List.of(plain, bent, tapered), false))
                     .withBodyStack(new Stack(List.of(plain, tapered.withThickness(50)), false)));
-    Givens givens =
-        new Givens(
+    EffectiveInputs inputs =
+        new EffectiveInputs(
             build
                 .withReading(Reading.of("neck.strip.2.thickness", 3.8, DAY))
                 .withReading(Reading.of("neck.strip.3.heel-thickness", 29.5, DAY))
                 .withReading(Reading.of("body.strip.2.thickness", 49.2, DAY)));
-    List<Strip> neck = givens.neckStrips();
+    List<Strip> neck = inputs.neckStrips();
     assertThat(neck.get(0)).isEqualTo(plain);
     assertThat(neck.get(1)).isEqualTo(new Strip("walnut", 3.8, 3.8, 3, Strip.Grain.TO_HEEL));
     assertThat(neck.get(2)).isEqualTo(new Strip("maple", 22, 29.5, 0, Strip.Grain.TO_HEAD));
-    assertThat(givens.bodyStrips()).extracting(Strip::thickness).containsExactly(20.0, 49.2);
+    assertThat(inputs.bodyStrips()).extracting(Strip::thickness).containsExactly(20.0, 49.2);
   }
 }

@@ -8,12 +8,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.body.BodySurface;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 class ControlSeatsTest {
   private static Plan avocet(String... settings) {
@@ -48,15 +48,15 @@ class ControlSeatsTest {
   @Test
   void aRecessThatLeavesTooLittleIsAThinSpotOfItsOwn() {
     assertThat(spots(Heron.with())).as("the cavity's own tells it").isEmpty();
-    List<ThinSpot> spots = spots(Heron.with("control.volume.recess=3.4"));
+    List<Clearance> spots = spots(Heron.with("control.volume.recess=3.4"));
     assertThat(spots).hasSize(1);
-    assertThat(spots.get(0).state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(spots.get(0).state()).isEqualTo(Clearance.State.STOP);
     assertThat(spots.get(0).left().value()).isCloseTo(1.6, within(1e-9));
     assertThat(spots.get(0).changedBy()).startsWith("control.volume.recess");
   }
 
-  private static List<ThinSpot> spots(Plan plan) {
-    return plan.thinSpots().stream()
+  private static List<Clearance> spots(Plan plan) {
+    return plan.clearances().stream()
         .filter(s -> s.left().id().equals("control.volume.top-left"))
         .toList();
   }

@@ -36,7 +36,8 @@ class EdgeBoreFacesTest {
         double top = Double.NEGATIVE_INFINITY;
         for (int i = 0; i <= 2000; i++) {
           Point3 at = bore.from().towards(bore.to(), i / 2000.0);
-          if (!surface.edge().shape().holds(at.flat()) || surface.edge().upTo(1.1, at.flat()) < 1) {
+          if (!surface.edge().shape().contains(at.flat())
+              || surface.edge().upTo(1.1, at.flat()) < 1) {
             continue;
           }
           back =

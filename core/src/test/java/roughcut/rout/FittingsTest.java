@@ -8,12 +8,12 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.finding.Finding;
 import roughcut.geometry.Outline;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.thin.ThinSpot;
 
 class FittingsTest {
   /** 20 high, strings 13 over the body there, gap 2.5, wire 3, travel 4: 16.5. */
@@ -68,9 +68,9 @@ class FittingsTest {
     Plan wide =
         Plan.of(
             dunlin.withDesign(Heron.set(dunlin.design(), "plate.plate.overlap=60")), Demo.shop());
-    assertThat(wide.thinSpots())
+    assertThat(wide.clearances())
         .filteredOn(s -> s.kind().id().equals("body.hardware"))
-        .extracting(ThinSpot::what)
+        .extracting(Clearance::what)
         .anyMatch(w -> w.contains("bridge") && w.contains("plate"))
         .noneMatch(w -> w.contains("plate") && w.contains("knob"));
   }
@@ -111,7 +111,7 @@ class FittingsTest {
   void eachControlLiesInItsCavityWithItsRoom() {
     Plan plan = Heron.with("cavity.controls.wall=3");
     Outline cavity = plan.cuts().cut("controls").orElseThrow().steps().get(1).outline();
-    for (Part part : plan.cuts().parts()) {
+    for (HardwareSolid part : plan.cuts().parts()) {
       if (Set.of("volume", "tone", "selector").contains(part.id())) {
         assertThat(cavity.covers(part.outline())).as(part.id()).isTrue();
         double room =
@@ -128,7 +128,7 @@ class FittingsTest {
     assertThat(value(Heron.with("jack.output.depth=15"), "jack.walls")).isCloseTo(4, within(1e-9));
     Cut jack = plan.cuts().cut("output").orElseThrow();
     Outline cavity = plan.cuts().cut("controls").orElseThrow().steps().get(1).outline();
-    assertThat(cavity.holds(jack.bores().get(0).to().flat())).isTrue();
+    assertThat(cavity.contains(jack.bores().get(0).to().flat())).isTrue();
     assertThat(plan.cuts().surface().edge().inside(jack.bores().get(0).from().flat()))
         .isCloseTo(0, within(0.05));
     assertThat(plan.problems()).isEmpty();
@@ -147,7 +147,7 @@ class FittingsTest {
     assertThat(value(plan, "channel.bridge-wire.angle"))
         .isCloseTo(Math.toDegrees(Math.asin(fall / length)), within(1e-6));
     Outline rout = plan.cuts().cut("bridge").orElseThrow().steps().get(0).outline();
-    assertThat(rout.holds(wire.bores().get(0).from().flat())).isTrue();
+    assertThat(rout.contains(wire.bores().get(0).from().flat())).isTrue();
   }
 
   @Test

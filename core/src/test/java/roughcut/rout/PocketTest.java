@@ -6,16 +6,16 @@ import static roughcut.Heron.value;
 
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 class PocketTest {
-  private static ThinSpot floor(Plan plan) {
-    return plan.thinSpots().stream()
+  private static Clearance floor(Plan plan) {
+    return plan.clearances().stream()
         .filter(s -> s.kind().id().equals("pocket.floor"))
         .findFirst()
         .orElseThrow();
@@ -113,12 +113,12 @@ class PocketTest {
 
   @Test
   void aFloorUnderABoltedPocketIsHeldAgainstTheScrew() {
-    assertThat(floor(Heron.with("body.thickness=36.7")).state()).isEqualTo(ThinSpot.State.LOOK);
-    assertThat(floor(Heron.with("body.thickness=36.8")).state()).isEqualTo(ThinSpot.State.CLEAR);
-    assertThat(floor(Heron.with("body.thickness=32")).state()).isEqualTo(ThinSpot.State.STOP);
+    assertThat(floor(Heron.with("body.thickness=36.7")).state()).isEqualTo(Clearance.State.LOOK);
+    assertThat(floor(Heron.with("body.thickness=36.8")).state()).isEqualTo(Clearance.State.CLEAR);
+    assertThat(floor(Heron.with("body.thickness=32")).state()).isEqualTo(Clearance.State.STOP);
     assertThat(floor(Heron.with("body.thickness=32", "neck.fixing=glued-in")).state())
         .as("glued: 11 is under 12")
-        .isEqualTo(ThinSpot.State.LOOK);
+        .isEqualTo(Clearance.State.LOOK);
   }
 
   private static boolean said(Plan plan, String words) {
@@ -179,8 +179,8 @@ class PocketTest {
     assertThat(square - area(own)).isCloseTo((1 - Math.PI / 4) * (3 * 3 + 9 * 9), within(0.9));
     Outline shape = own.cuts().cut("pocket").orElseThrow().steps().get(0).outline();
     Bounds b = shape.bounds();
-    assertThat(shape.holds(new Point(b.right() - 1.5, b.low() + 1.5))).as("bass, 9").isFalse();
-    assertThat(shape.holds(new Point(b.right() - 1.5, b.high() - 1.5))).as("treble, 3").isTrue();
+    assertThat(shape.contains(new Point(b.right() - 1.5, b.low() + 1.5))).as("bass, 9").isFalse();
+    assertThat(shape.contains(new Point(b.right() - 1.5, b.high() - 1.5))).as("treble, 3").isTrue();
     assertThat(own.cuts().cut("pocket").orElseThrow().steps().get(0).corner())
         .as("the cutter has to fit the tighter one")
         .isEqualTo(3);

@@ -88,7 +88,7 @@ class WasteAndTemplatesTest {
                   // The spur never marks the floor, where it is shallowest either.
                   assertThat(b.stop()).isCloseTo(least - b.bit().spur() - 0.5, within(1e-6));
                   for (Point p : b.places()) {
-                    assertThat(rout.step().outline().holds(p)).isTrue();
+                    assertThat(rout.step().outline().contains(p)).isTrue();
                     assertThat(rout.step().outline().edgeDistance(p))
                         .isGreaterThanOrEqualTo(b.bit().diameter() / 2 + 0.99);
                   }
@@ -97,7 +97,7 @@ class WasteAndTemplatesTest {
     }
   }
 
-  private static double floor(Step step, double x) {
+  private static double floor(RoutStep step, double x) {
     return step.solids().stream()
         .mapToDouble(s -> Math.abs(s.floorAt(x) - s.open()))
         .min()

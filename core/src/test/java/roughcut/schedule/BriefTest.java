@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import roughcut.Heron;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.Design;
 import roughcut.design.Stack;
@@ -29,7 +30,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Brief;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.rout.RoutKeys;
 import roughcut.shop.Board;
@@ -37,7 +38,6 @@ import roughcut.shop.Finish;
 import roughcut.shop.FinishBook;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
-import roughcut.thin.ThinSpot;
 import roughcut.whatif.LogBook;
 
 /** What a build has to hold to, and what would buy the days that are missing. */
@@ -118,10 +118,10 @@ class BriefTest {
     Plan plan = Plan.of(due, Demo.shop());
     Schedule.Outcome stands = outcome(plan, plan.shop().hours());
     assertThat(stands.late()).isTrue();
-    List<Buys> buys = Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE);
+    List<ScheduleSavings> buys = ScheduleSavings.of(List.of(plan), 0, Map.of(), NOW, ZONE);
     assertThat(buys).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     double before = Double.MAX_VALUE;
-    for (Buys one : buys) {
+    for (ScheduleSavings one : buys) {
       assertThat(one.days()).isPositive().isLessThanOrEqualTo(before);
       before = one.days();
       Plan next = one.build().map(c -> Plan.of(c.apply(due), plan.shop())).orElse(plan);
@@ -142,7 +142,7 @@ class BriefTest {
     for (Build demo : Demo.builds(NOW.toLocalDate())) {
       Build due = demo.withBrief(Brief.NONE.withDue(Optional.of(NOW.toLocalDate().plusDays(3))));
       Plan plan = Plan.of(due, Demo.shop());
-      for (Buys one : Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99)) {
+      for (ScheduleSavings one : ScheduleSavings.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99)) {
         if (one.build().isEmpty()) {
           continue;
         }
@@ -165,7 +165,9 @@ class BriefTest {
   private static final String ONE_PIECE = "a neck of one piece";
 
   private static List<String> offered(Plan plan) {
-    return Buys.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99).stream().map(Buys::words).toList();
+    return ScheduleSavings.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99).stream()
+        .map(ScheduleSavings::words)
+        .toList();
   }
 
   private static Build unmade(Build build) {
@@ -233,7 +235,7 @@ class BriefTest {
       Build sawn = build;
       for (Operation operation : Operations.of(plan)) {
         if (operation.id().startsWith("neck.strip") || operation.id().equals("neck.glue-up")) {
-          sawn = sawn.withLog(sawn.log().with(Done.of(operation.id(), NOW)));
+          sawn = sawn.withLog(sawn.log().with(DoneOperation.of(operation.id(), NOW)));
         }
       }
       assertThat(sawn.log().done()).as("something is sawn").isNotEmpty();
@@ -271,14 +273,16 @@ class BriefTest {
   }
 
   private static Set<String> stops(Plan plan) {
-    return plan.thinSpots().stream()
-        .filter(s -> s.state() == ThinSpot.State.STOP)
+    return plan.clearances().stream()
+        .filter(s -> s.state() == Clearance.State.STOP)
         .map(s -> s.left().id())
         .collect(Collectors.toSet());
   }
 
   private static Schedule.Outcome outcome(Plan plan, ShopHours hours) {
-    return Schedule.of(Work.of(List.of(plan), hours, Map.of()), hours, NOW, ZONE).outcomes().get(0);
+    return Schedule.of(ShopPlanning.of(List.of(plan), hours, Map.of()), hours, NOW, ZONE)
+        .outcomes()
+        .get(0);
   }
 
   /** A finish is as many operations as it has coats, each waiting for the one before. */

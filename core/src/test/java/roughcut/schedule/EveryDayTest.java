@@ -14,7 +14,7 @@ import roughcut.drawing.DaysDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.plan.Plan;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 import roughcut.record.Reading;
 import roughcut.shop.ShopHours;
 
@@ -41,21 +41,24 @@ class EveryDayTest {
       })
   void everyDayIsADayLikeAnyOther(String moment) {
     ZonedDateTime at = ZonedDateTime.parse(moment);
-    Now now = Now.at(at.toLocalDateTime(), at.getZone());
+    CurrentTime now = CurrentTime.at(at.toLocalDateTime(), at.getZone());
     assertThat(now.minute()).isEqualTo(at.toLocalDateTime());
     assertThat(now.today()).isEqualTo(at.toLocalDate());
     List<Plan> plans = Demo.builds(now.today()).stream().map(b -> Plan.of(b, Demo.shop())).toList();
     for (Plan plan : plans) {
       Bench bench = Bench.of(plan, now.minute());
-      assertThat(bench.oddities()).as("nothing of the demo is still to come").isEmpty();
+      assertThat(bench.suspiciousEntries()).as("nothing of the demo is still to come").isEmpty();
       assertThat(bench.ready()).isNotEmpty();
       Plan read =
           Plan.of(plan.build().withReading(Reading.of("nut.width", 43, now.second())), plan.shop());
-      assertThat(Bench.of(read, now.minute()).oddities()).isEmpty();
+      assertThat(Bench.of(read, now.minute()).suspiciousEntries()).isEmpty();
     }
     Schedule schedule =
         Schedule.of(
-            Work.of(plans, ShopHours.USUAL, Map.of()), ShopHours.USUAL, now.minute(), now.zone());
+            ShopPlanning.of(plans, ShopHours.USUAL, Map.of()),
+            ShopHours.USUAL,
+            now.minute(),
+            now.zone());
     assertThat(schedule.trouble()).isEmpty();
     for (Schedule.Block block : schedule.blocks()) {
       assertThat(block.start()).isAfterOrEqualTo(now.minute());

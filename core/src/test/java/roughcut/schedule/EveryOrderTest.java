@@ -20,7 +20,7 @@ import roughcut.shop.ShopHours;
 /** What is planned against the best of every order that a few tasks can be done in. */
 class EveryOrderTest {
   /** Every order of up to seven tasks, each as early as it goes, minute by minute. */
-  private static LocalDateTime exact(Work work, ShopHours hours) {
+  private static LocalDateTime exact(ShopPlanning work, ShopHours hours) {
     List<Integer> order = new ArrayList<>();
     LocalDateTime[] best = {LocalDateTime.MAX};
     permute(work, hours, order, new LocalDateTime[work.tasks().size()], NOW, best);
@@ -28,7 +28,7 @@ class EveryOrderTest {
   }
 
   private static void permute(
-      Work work,
+      ShopPlanning work,
       ShopHours hours,
       List<Integer> order,
       LocalDateTime[] end,
@@ -94,7 +94,7 @@ class EveryOrderTest {
             .anyMatch(o -> !o.from().isAfter(at.toLocalTime()) && o.to().isAfter(at.toLocalTime()));
   }
 
-  private static Work inFives(Work work) {
+  private static ShopPlanning inFives(ShopPlanning work) {
     List<Task> tasks = new ArrayList<>();
     for (Task t : work.tasks()) {
       long hands = Math.max(5, t.hands() / 5 * 5);
@@ -113,7 +113,7 @@ class EveryOrderTest {
               t.part(),
               t.holds()));
     }
-    return new Work(work.names(), work.due(), tasks);
+    return new ShopPlanning(work.names(), work.due(), tasks);
   }
 
   /** Never earlier than the best order there is, and seldom later. */
@@ -124,7 +124,7 @@ class EveryOrderTest {
     double worst = 1;
     for (int seed = 0; seed < 40; seed++) {
       Random random = new Random(500 + seed);
-      Work work = inFives(work(random, 2 + random.nextInt(5), 1));
+      ShopPlanning work = inFives(work(random, 2 + random.nextInt(5), 1));
       ShopHours hours = hours(random).withClampSets(9);
       Schedule schedule = of(work, hours);
       if (schedule.trouble().isPresent()) {
@@ -155,20 +155,20 @@ class EveryOrderTest {
     int put = 0;
     for (int seed = 0; seed < 160; seed++) {
       Random random = new Random(900 + seed);
-      Work bare = inFives(work(random, 2 + random.nextInt(4), 1));
+      ShopPlanning bare = inFives(work(random, 2 + random.nextInt(4), 1));
       ShopHours hours = hours(random).withClampSets(9);
       Schedule first = of(bare, hours);
       if (first.trouble().isPresent() || bare.tasks().stream().noneMatch(EveryOrderTest::moved)) {
         continue;
       }
       LocalDate due = first.finish().orElseThrow().toLocalDate().plusDays(random.nextInt(6));
-      Work work = new Work(bare.names(), List.of(Optional.of(due)), bare.tasks());
+      ShopPlanning work = new ShopPlanning(bare.names(), List.of(Optional.of(due)), bare.tasks());
       for (Schedule.Block block : of(work, hours).blocks()) {
         if (!moved(block.task())) {
           continue;
         }
         int i = work.tasks().indexOf(block.task());
-        Work later = RandomWork.later(work, i, block.latest());
+        ShopPlanning later = RandomWork.later(work, i, block.latest());
         assertThat(exact(later, hours))
             .as("seed " + seed + ": " + block.task().id() + " begun at " + block.latest())
             .isBeforeOrEqualTo(due.plusDays(1).atStartOfDay());

@@ -23,7 +23,7 @@ import roughcut.demo.Demo;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
 
@@ -37,8 +37,8 @@ class LatestTest {
     return task(id, hands, List.of(), Long.MIN_VALUE);
   }
 
-  private static Work one(Optional<LocalDate> due, Task... tasks) {
-    return new Work(List.of("build"), List.of(due), List.of(tasks));
+  private static ShopPlanning one(Optional<LocalDate> due, Task... tasks) {
+    return new ShopPlanning(List.of("build"), List.of(due), List.of(tasks));
   }
 
   /** Weekday evenings from six to nine, as a shop beside a day's work is open. */
@@ -59,7 +59,7 @@ class LatestTest {
     int put = 0;
     for (int seed = 0; seed < 60; seed++) {
       Random random = new Random(7000 + seed);
-      Work bare = work(random, 2 + random.nextInt(10), 1 + random.nextInt(2));
+      ShopPlanning bare = work(random, 2 + random.nextInt(10), 1 + random.nextInt(2));
       ShopHours hours = hours(random);
       Schedule first = of(bare, hours);
       if (first.trouble().isPresent()) {
@@ -75,7 +75,7 @@ class LatestTest {
       if (due.size() < bare.names().size()) {
         continue;
       }
-      Work work = new Work(bare.names(), due, bare.tasks());
+      ShopPlanning work = new ShopPlanning(bare.names(), due, bare.tasks());
       Schedule schedule = of(work, hours);
       for (Schedule.Block block : schedule.blocks()) {
         int i = work.tasks().indexOf(block.task());
@@ -117,11 +117,12 @@ class LatestTest {
   /** Three hours of work in one evening of three hours, due that day: nothing can be put off. */
   @Test
   void threeHoursInAThreeHourEveningLeaveNoSlack() {
-    Work work = one(Optional.of(NOW.toLocalDate()), free("a", 60), free("b", 60), free("c", 60));
+    ShopPlanning work =
+        one(Optional.of(NOW.toLocalDate()), free("a", 60), free("b", 60), free("c", 60));
     Schedule schedule = of(work, evenings());
     assertThat(schedule.outcomes().get(0).late()).isFalse();
     assertThat(schedule.blocks()).hasSize(3).allMatch(b -> b.slack().isZero());
-    Work two = one(Optional.of(NOW.toLocalDate()), free("a", 60), free("b", 60));
+    ShopPlanning two = one(Optional.of(NOW.toLocalDate()), free("a", 60), free("b", 60));
     assertThat(of(two, evenings()).blocks())
         .extracting(b -> b.slack().toMinutes())
         .containsExactly(60L, 60L);
@@ -242,11 +243,14 @@ class LatestTest {
     Build heron = Demo.heron(NOW.toLocalDate());
     Build glued =
         heron.withLog(
-            heron.log().without(Done.of("board.glue", NOW)).with(Done.of("board.glue", NOW)));
+            heron
+                .log()
+                .without(DoneOperation.of("board.glue", NOW))
+                .with(DoneOperation.of("board.glue", NOW)));
     for (double warmth : new double[] {20, 8}) {
       Shop shop = Demo.shop().withHours(Demo.shop().hours().withWarmth(warmth));
       Plan plan = Plan.of(glued, shop);
-      Work work = Work.of(List.of(plan), shop.hours(), Map.of());
+      ShopPlanning work = ShopPlanning.of(List.of(plan), shop.hours(), Map.of());
       long cure = Math.round(24 * 60 * shop.hours().cureFactor());
       assertThat(work.held())
           .contains(ShopClock.minutes(NOW) + Math.round(45 * shop.hours().cureFactor()));
@@ -271,7 +275,7 @@ class LatestTest {
   void theDemosSlackIsTrue() {
     List<Plan> plans =
         Demo.builds(NOW.toLocalDate()).stream().map(b -> Plan.of(b, Demo.shop())).toList();
-    Work work = Work.of(plans, ShopHours.USUAL, Map.of());
+    ShopPlanning work = ShopPlanning.of(plans, ShopHours.USUAL, Map.of());
     Schedule schedule = Schedule.of(work, ShopHours.USUAL, NOW, ZONE);
     for (int k = 0; k < schedule.blocks().size(); k += 23) {
       Schedule.Block block = schedule.blocks().get(k);

@@ -42,7 +42,7 @@ final class RandomWork {
     return new ShopHours(week, closed, 20, 1 + random.nextInt(2));
   }
 
-  static Work work(Random random, int tasks, int builds) {
+  static ShopPlanning work(Random random, int tasks, int builds) {
     List<Task> all = new ArrayList<>();
     for (int i = 0; i < tasks; i++) {
       List<Task.After> after = new ArrayList<>();
@@ -74,10 +74,10 @@ final class RandomWork {
       names.add("build " + b);
       due.add(Optional.empty());
     }
-    return new Work(names, due, all);
+    return new ShopPlanning(names, due, all);
   }
 
-  static Schedule of(Work work, ShopHours hours) {
+  static Schedule of(ShopPlanning work, ShopHours hours) {
     return Schedule.of(work, hours, NOW, ZONE);
   }
 
@@ -88,7 +88,7 @@ final class RandomWork {
   private RandomWork() {}
 
   /** The same with one task not begun before a moment. */
-  static Work later(Work work, int i, LocalDateTime from) {
+  static ShopPlanning later(ShopPlanning work, int i, LocalDateTime from) {
     List<Task> tasks = new ArrayList<>(work.tasks());
     Task t = tasks.get(i);
     tasks.set(
@@ -105,6 +105,6 @@ final class RandomWork {
             t.tail(),
             t.part(),
             t.holds()));
-    return new Work(work.names(), work.due(), tasks, work.held());
+    return new ShopPlanning(work.names(), work.due(), tasks, work.held());
   }
 }

@@ -59,7 +59,7 @@ class ScheduleTest {
                   PartId.NECK,
                   Set.of()));
         }
-        Schedule schedule = of(new Work(names, due, tasks), seldom);
+        Schedule schedule = of(new ShopPlanning(names, due, tasks), seldom);
         if (hours == 140) {
           assertThat(schedule.trouble()).isEmpty();
           assertThat(schedule.outcomes())
@@ -83,7 +83,7 @@ class ScheduleTest {
   }
 
   /** Checked on the clock and the calendar, knowing nothing of how it was made. */
-  private static void holds(Work work, ShopHours hours, Schedule schedule) {
+  private static void holds(ShopPlanning work, ShopHours hours, Schedule schedule) {
     assertThat(schedule.blocks()).hasSize(work.tasks().size());
     Schedule.Block[] at = new Schedule.Block[work.tasks().size()];
     for (Schedule.Block block : schedule.blocks()) {
@@ -148,7 +148,7 @@ class ScheduleTest {
   void nothingIsBrokenInAnyShop() {
     for (int seed = 0; seed < 150; seed++) {
       Random random = new Random(seed);
-      Work work = work(random, 1 + random.nextInt(30), 1 + random.nextInt(3));
+      ShopPlanning work = work(random, 1 + random.nextInt(30), 1 + random.nextInt(3));
       ShopHours hours = hours(random);
       Schedule schedule = of(work, hours);
       if (schedule.trouble().isEmpty()) {
@@ -163,7 +163,7 @@ class ScheduleTest {
     int compared = 0;
     for (int seed = 0; seed < 200; seed++) {
       Random random = new Random(1000 + seed);
-      Work work = work(random, 2 + random.nextInt(20), 1 + random.nextInt(2));
+      ShopPlanning work = work(random, 2 + random.nextInt(20), 1 + random.nextInt(2));
       ShopHours hours = hours(random);
       Schedule before = of(work, hours);
       if (before.trouble().isPresent()) {
@@ -212,7 +212,8 @@ class ScheduleTest {
             0,
             PartId.NECK,
             Set.of());
-    Work work = new Work(List.of("b"), List.of(Optional.empty()), List.of(glue, next));
+    ShopPlanning work =
+        new ShopPlanning(List.of("b"), List.of(Optional.empty()), List.of(glue, next));
     List<ShopHours.Opening> week = new ArrayList<>();
     for (DayOfWeek day : DayOfWeek.values()) {
       week.add(new ShopHours.Opening(day, LocalTime.of(0, 0), LocalTime.of(23, 59)));
@@ -229,25 +230,25 @@ class ScheduleTest {
     assertThat(ShopHours.USUAL.withWarmth(30).cureFactor()).isEqualTo(1);
     assertThat(ShopHours.USUAL.withWarmth(10).cureFactor()).isEqualTo(1.5);
     Plan plan = Plan.of(Demo.dunlin(NOW.toLocalDate()), Demo.shop());
-    long warm = glueWait(Work.of(List.of(plan), ShopHours.USUAL, Map.of()));
-    long cold = glueWait(Work.of(List.of(plan), ShopHours.USUAL.withWarmth(10), Map.of()));
+    long warm = glueWait(ShopPlanning.of(List.of(plan), ShopHours.USUAL, Map.of()));
+    long cold = glueWait(ShopPlanning.of(List.of(plan), ShopHours.USUAL.withWarmth(10), Map.of()));
     assertThat(cold).isEqualTo(Math.round(warm * 1.5));
   }
 
-  private static long glueWait(Work work) {
+  private static long glueWait(ShopPlanning work) {
     return work.tasks().stream().filter(Task::whole).findFirst().orElseThrow().clamped();
   }
 
   @Test
   void aShopThatNeverOpensAndASessionTooShortAreSaid() {
-    Work work = work(new Random(3), 6, 1);
+    ShopPlanning work = work(new Random(3), 6, 1);
     ShopHours never = new ShopHours(List.of(), List.of(), 20, 1);
     assertThat(of(work, never).trouble()).hasValueSatisfying(w -> assertThat(w).contains("never"));
     assertThat(of(work, never).blocks()).isEmpty();
     Task long1 =
         new Task(
             0, "g", "Glue it", 90, true, 60, List.of(), Long.MIN_VALUE, 0, PartId.NECK, Set.of());
-    Work glue = new Work(List.of("b"), List.of(Optional.empty()), List.of(long1));
+    ShopPlanning glue = new ShopPlanning(List.of("b"), List.of(Optional.empty()), List.of(long1));
     ShopHours short1 =
         new ShopHours(
             List.of(
@@ -264,12 +265,12 @@ class ScheduleTest {
   void aWholeShop() {
     List<Plan> plans =
         Demo.builds(NOW.toLocalDate()).stream().map(b -> Plan.of(b, Demo.shop())).toList();
-    Work work = Work.of(plans, ShopHours.USUAL, Map.of());
+    ShopPlanning work = ShopPlanning.of(plans, ShopHours.USUAL, Map.of());
     Schedule schedule = of(work, ShopHours.USUAL);
     assertThat(work.tasks().size()).isGreaterThan(150);
     holds(work, ShopHours.USUAL, schedule);
-    for (int[] order : Orders.of(work, ShopClock.minutes(NOW))) {
-      assertThat(Orders.sound(work, order)).isTrue();
+    for (int[] order : Permutations.of(work, ShopClock.minutes(NOW))) {
+      assertThat(Permutations.valid(work, order)).isTrue();
     }
     for (Schedule.Block block : schedule.blocks()) {
       assertThat(block.start()).isAfterOrEqualTo(NOW);
@@ -282,7 +283,7 @@ class ScheduleTest {
     Build dunlin = Demo.dunlin(NOW.toLocalDate());
     Plan plan = Plan.of(dunlin, Demo.shop());
     LocalDateTime finish =
-        of(Work.of(List.of(plan), ShopHours.USUAL, Map.of()), ShopHours.USUAL)
+        of(ShopPlanning.of(List.of(plan), ShopHours.USUAL, Map.of()), ShopHours.USUAL)
             .finish()
             .orElseThrow();
     for (int days : new int[] {-20, -1, 0, 3}) {
@@ -291,7 +292,7 @@ class ScheduleTest {
               dunlin.brief().withDue(Optional.of(finish.toLocalDate().plusDays(days))));
       Schedule schedule =
           of(
-              Work.of(List.of(Plan.of(due, Demo.shop())), ShopHours.USUAL, Map.of()),
+              ShopPlanning.of(List.of(Plan.of(due, Demo.shop())), ShopHours.USUAL, Map.of()),
               ShopHours.USUAL);
       Schedule.Outcome outcome = schedule.outcomes().get(0);
       assertThat(outcome.late()).as("due " + days).isEqualTo(days < 0);

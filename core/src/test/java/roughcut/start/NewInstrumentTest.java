@@ -13,16 +13,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import roughcut.clearance.Clearance;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.InstrumentPortrait;
 import roughcut.drawing.Mark;
-import roughcut.drawing.Portrait;
 import roughcut.file.BuildFile;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
-import roughcut.thin.ThinSpot;
 
 /** Whatever is answered, a new instrument is complete, sound and unmeasured. */
 class NewInstrumentTest {
@@ -46,9 +46,9 @@ class NewInstrumentTest {
     assertThat(plan.stringPlan().heights().reaches(plan.stringPlan().bridge().kind()))
         .as("the saddles come where they are wanted")
         .isTrue();
-    assertThat(plan.thinSpots())
-        .filteredOn(s -> s.state() == ThinSpot.State.STOP)
-        .extracting(ThinSpot::what)
+    assertThat(plan.clearances())
+        .filteredOn(s -> s.state() == Clearance.State.STOP)
+        .extracting(Clearance::what)
         .isEmpty();
     // It is what was asked for, by the numbers a maker would check first.
     assertThat(plan.frets().frets()).hasSize(frets);
@@ -142,7 +142,7 @@ class NewInstrumentTest {
   void thePortraitShowsTheWholeInstrument() {
     for (InstrumentKind kind : InstrumentKind.values()) {
       Plan plan = Plan.of(NewInstrument.usual("x", kind).build(), EMPTY);
-      Drawing portrait = Portrait.of(plan);
+      Drawing portrait = InstrumentPortrait.of(plan);
       double body = plan.body().outline().bounds().right();
       double head = plan.build().design().numbers().get("head.length");
       assertThat(portrait.bounds().right()).isCloseTo(body, within(12.0));

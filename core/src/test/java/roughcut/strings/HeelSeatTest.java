@@ -15,7 +15,7 @@ import roughcut.Heron;
 import roughcut.SeatedNeck;
 import roughcut.bench.Bench;
 import roughcut.bench.Route;
-import roughcut.design.Counting;
+import roughcut.design.Applicability;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Point;
@@ -200,9 +200,9 @@ class HeelSeatTest {
     assertThat(bench.results(route.find("heel.wedge").orElseThrow()))
         .extracting(h -> h.hold().of())
         .containsExactly("heel.taper-made");
-    assertThat(Counting.idle(plan.build().design(), "heel.taper-made")).isEmpty();
+    assertThat(Applicability.idle(plan.build().design(), "heel.taper-made")).isEmpty();
     Plan tilted = plan("tilted-floor", 2);
-    assertThat(Counting.idle(tilted.build().design(), "heel.taper-made"))
+    assertThat(Applicability.idle(tilted.build().design(), "heel.taper-made"))
         .as("nothing is planed or packed there to be read")
         .isPresent();
     assertThat(Route.of(tilted).find("body.cut.pocket").orElseThrow().settings())

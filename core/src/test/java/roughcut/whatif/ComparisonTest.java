@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.file.ReportWriter;
@@ -15,7 +16,6 @@ import roughcut.finding.Finding;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
-import roughcut.thin.ThinSpot;
 
 /** Two plans beside each other, and ways out that are judged on the whole. */
 class ComparisonTest {
@@ -33,7 +33,7 @@ class ComparisonTest {
   void aPlanBesideItselfDiffersInNothing() {
     Comparison same = new Comparison(plan(heron()), plan(heron()));
     assertThat(same.values()).isEmpty();
-    assertThat(same.thinSpots()).isEmpty();
+    assertThat(same.clearances()).isEmpty();
     assertThat(same.fresh()).isEmpty();
     assertThat(same.mended()).isEmpty();
     assertThat(same.heavier()).isZero();
@@ -65,12 +65,12 @@ class ComparisonTest {
     Plan kept = plan(heron());
     Plan tried = plan(heron().withDesign(Decisions.ROD_DEPTH.with(heron().design(), 13.5)));
     Comparison deeper = new Comparison(kept, tried);
-    assertThat(deeper.thinSpots())
+    assertThat(deeper.clearances())
         .filteredOn(Comparison.Moved::worse)
         .extracting(Comparison.Moved::what)
         .anyMatch(w -> w.startsWith("under the rod"));
     Comparison back = new Comparison(tried, kept);
-    assertThat(back.thinSpots())
+    assertThat(back.clearances())
         .filteredOn(Comparison.Moved::better)
         .extracting(Comparison.Moved::what)
         .anyMatch(w -> w.startsWith("under the rod"));
@@ -124,7 +124,7 @@ class ComparisonTest {
             b -> {
               throw new IllegalArgumentException("no");
             });
-    assertThat(Remedies.judged(plan, List.of(harmless, ruin, cannot)))
+    assertThat(FixSuggestions.rated(plan, List.of(harmless, ruin, cannot)))
         .extracting(p -> p.words().split(";")[0])
         .containsExactly("wider head");
   }
@@ -135,14 +135,14 @@ class ComparisonTest {
       Plan plan = plan(build);
       List<Proposal> ways =
           plan.rips().plans().stream()
-              .flatMap(rip -> Remedies.strips(plan, rip).stream())
+              .flatMap(rip -> FixSuggestions.strips(plan, rip).stream())
               .collect(Collectors.toList());
-      ways.addAll(Remedies.stack(plan));
+      ways.addAll(FixSuggestions.stack(plan));
       for (Proposal way : ways) {
         Comparison made = new Comparison(plan, plan(way.change().apply(build)));
-        assertThat(made.thinSpots())
+        assertThat(made.clearances())
             .as(build.name() + ": " + way.words())
-            .noneMatch(m -> m.worse() && m.tried().orElseThrow().state() == ThinSpot.State.STOP);
+            .noneMatch(m -> m.worse() && m.tried().orElseThrow().state() == Clearance.State.STOP);
         for (Finding fresh : made.fresh()) {
           assertThat(fresh.severity()).isNotEqualTo(Finding.Severity.IMPOSSIBLE);
           if (fresh.stops()) {
@@ -159,7 +159,7 @@ class ComparisonTest {
           Decisions.find(build.design(), id)
               .orElseThrow()
               .typed(build.design(), text, roughcut.measure.Units.MM));
-    } catch (roughcut.measure.Unreadable e) {
+    } catch (roughcut.measure.InvalidInput e) {
       throw new IllegalArgumentException(e.getMessage(), e);
     }
   }

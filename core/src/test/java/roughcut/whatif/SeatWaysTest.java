@@ -13,12 +13,12 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.SeatedNeck;
+import roughcut.bench.OutdatedCut;
 import roughcut.bench.Route;
-import roughcut.bench.Spoiled;
 import roughcut.demo.Demo;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Reading;
 import roughcut.strings.Seating;
 import roughcut.whatif.SeatWays.Kind;
@@ -42,7 +42,9 @@ class SeatWaysTest {
     return build.withLog(
         build
             .log()
-            .with(new Done(SeatWays.POCKET, DAY.atTime(9, 0), java.time.Duration.ZERO, "", cut)));
+            .with(
+                new DoneOperation(
+                    SeatWays.POCKET, DAY.atTime(9, 0), java.time.Duration.ZERO, "", cut)));
   }
 
   private static Plan read(Build build, double standing, double straightedge) {
@@ -146,21 +148,21 @@ class SeatWaysTest {
   void whatWasReadOffTheResultIsNeverAWishForTheCutThatMadeIt() {
     Build build = pocketed();
     Plan deep = Plan.of(build.withReading(Reading.of("pocket.exposed", 0, DAY)), Demo.shop());
-    Spoiled tooDeep = Spoiled.of(deep, Route.of(deep)).get(0);
-    assertThat(tooDeep.wants().value()).isEqualTo(21);
+    OutdatedCut tooDeep = OutdatedCut.of(deep, Route.of(deep)).get(0);
+    assertThat(tooDeep.planned().value()).isEqualTo(21);
     assertThat(tooDeep.is()).isEqualTo(22);
-    assertThat(tooDeep.told(roughcut.measure.Units.MM))
+    assertThat(tooDeep.sentence(roughcut.measure.Units.MM))
         .contains("came out at 22.0 mm", "wanted 21.0 mm", "1.00 mm too deep");
     assertThat(SeatWays.of(deep)).extracting(Way::kind).contains(Kind.SHIM, Kind.LOWER_SADDLES);
-    assertThat(Amends.of(deep, tooDeep).toString())
+    assertThat(RecoveryOptions.of(deep, tooDeep).toString())
         .contains("Full-face shim of the neck's wood under the heel, 1.00 mm")
         .doesNotContain("further")
         .doesNotContain("deeper")
         .doesNotContain("Deepen");
     Plan shallow = Plan.of(build.withReading(Reading.of("pocket.exposed", 2, DAY)), Demo.shop());
-    Spoiled tooShallow = Spoiled.of(shallow, Route.of(shallow)).get(0);
+    OutdatedCut tooShallow = OutdatedCut.of(shallow, Route.of(shallow)).get(0);
     assertThat(tooShallow.by()).isCloseTo(1, within(1e-9));
-    assertThat(Amends.of(shallow, tooShallow).toString())
+    assertThat(RecoveryOptions.of(shallow, tooShallow).toString())
         .contains("Deepen the pocket's floor all over, 1.00 mm", "Plane the heel")
         .doesNotContain("shim");
   }
@@ -174,7 +176,7 @@ class SeatWaysTest {
       Build after = way.proposal().change().apply(deep.build());
       Plan plan = Plan.of(after, Demo.shop());
       assertThat(SeatWays.of(plan)).as(way.kind().name()).isEmpty();
-      assertThat(Spoiled.of(plan, Route.of(plan))).as(way.kind().name()).isEmpty();
+      assertThat(OutdatedCut.of(plan, Route.of(plan))).as(way.kind().name()).isEmpty();
       assertThat(after.log().done(SeatWays.POCKET).orElseThrow().note()).isNotEmpty();
       assertThat(after.measured().containsKey("pocket.exposed"))
           .as(way.kind().name())

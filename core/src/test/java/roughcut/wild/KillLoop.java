@@ -5,10 +5,10 @@ import java.time.LocalDateTime;
 import roughcut.demo.Demo;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
-import roughcut.file.Rescue;
+import roughcut.file.RescueCopies;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Note;
 import roughcut.record.Reading;
@@ -32,7 +32,7 @@ final class KillLoop {
             opened.build(),
             shop.file(),
             shop.shop(),
-            new Rescue(path.resolveSibling("data")),
+            new RescueCopies(path.resolveSibling("data")),
             state -> {});
     Build build = opened.build();
     Shop owned = shop.shop();
@@ -54,6 +54,7 @@ final class KillLoop {
   private static Log worked(Log log, int i) {
     LocalDateTime at = LocalDateTime.now();
     Log read = log.with(Reading.of("nut.width", 40 + i / 1000.0, at));
-    return read.with(Done.of("work." + i % 20, at)).with(new Note(at, "", "edit " + i, ""));
+    return read.with(DoneOperation.of("work." + i % 20, at))
+        .with(new Note(at, "", "edit " + i, ""));
   }
 }

@@ -8,7 +8,7 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.demo.Demo;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ReadBack;
 import roughcut.record.Build;
 
@@ -133,7 +133,7 @@ public final class Mutations {
       return with == null
           ? Optional.empty()
           : Trial.of(new RandomBuilds.Case(with, Demo.shop()), false, false);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return e.getMessage() == null || e.getMessage().isBlank()
           ? Optional.of(new Trial.Failure(where, new AssertionError("refused without words")))
           : Optional.empty();

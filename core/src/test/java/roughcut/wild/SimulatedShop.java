@@ -14,9 +14,9 @@ import roughcut.SeatedNeck;
 import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
+import roughcut.bench.OutdatedCut;
+import roughcut.bench.Risk;
 import roughcut.bench.Sizing;
-import roughcut.bench.Spoiled;
-import roughcut.bench.Stake;
 import roughcut.bench.Verdict;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
@@ -31,7 +31,7 @@ import roughcut.record.Proposal;
 import roughcut.record.Reading;
 import roughcut.shop.BridgeKind;
 import roughcut.shop.Shop;
-import roughcut.whatif.Amends;
+import roughcut.whatif.RecoveryOptions;
 import roughcut.whatif.SeatWays;
 
 /**
@@ -202,13 +202,13 @@ public final class SimulatedShop {
 
   /** Where it isn't simply ready it asks, and where it is and all is well it asks for nothing. */
   private void asks(Bench bench, Bench.Step step) {
-    List<Stake> stakes = bench.stakes(step.operation());
+    List<Risk> stakes = bench.risks(step.operation());
     boolean fine =
         step.state() == Bench.State.READY
             && bench.held(step.operation()).stream()
                 .allMatch(h -> h.state() == HoldPoint.State.HOLDS);
     boolean stopped = bench.verdict().about(step.operation().part()).state() == Verdict.State.STOP;
-    boolean asked = Stake.wantReason(stakes);
+    boolean asked = Risk.wantReason(stakes);
     // A stop that was answered with a reason isn't asked about again.
     boolean silent = !fine || stopped && forced == 0;
     if (fine && !stopped ? asked : silent && !asked) {
@@ -298,22 +298,23 @@ public final class SimulatedShop {
 
   /** A pocket that came out too deep is never cut further, one too shallow never filled. */
   private void results(Plan plan, Bench bench) {
-    for (Spoiled spoiled : bench.spoiled()) {
+    for (OutdatedCut outdated : bench.outdatedCuts()) {
       moved++;
       if (random.nextInt(8) > 0) {
         continue; // trying all ways of all of them takes its time
       }
-      boolean depth = spoiled.operation().sizing(spoiled.wants().id()) == Sizing.DEPTH;
-      String all = Amends.of(plan, spoiled).stream().map(Proposal::words).toList().toString();
+      boolean depth = outdated.operation().sizing(outdated.planned().id()) == Sizing.DEPTH;
+      String all =
+          RecoveryOptions.of(plan, outdated).stream().map(Proposal::words).toList().toString();
       boolean deeper = all.contains("further") || all.contains("Deepen") || all.contains("deeper");
-      if (depth && spoiled.by() < 0 && deeper && !all.contains("at the heel's end")) {
+      if (depth && outdated.by() < 0 && deeper && !all.contains("at the heel's end")) {
         boolean tilted = all.contains("at the body's edge");
         if (!tilted) {
-          wrong(spoiled.operation().id() + " is too deep, and it says " + all);
+          wrong(outdated.operation().id() + " is too deep, and it says " + all);
         }
       }
-      if (depth && spoiled.by() > 0 && all.contains("shim")) {
-        wrong(spoiled.operation().id() + " is too shallow, and it says " + all);
+      if (depth && outdated.by() > 0 && all.contains("shim")) {
+        wrong(outdated.operation().id() + " is too shallow, and it says " + all);
       }
       if (all.contains("ivisions of the octave") || all.contains("fret height")) {
         wrong("nobody changes that for a cut: " + all);

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.demo.Demo;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ForeignFiles;
 import roughcut.file.ReadBack;
 import roughcut.record.Build;
@@ -182,7 +182,7 @@ final class SpoiltFiles {
   }
 
   /** Reads a file; a build with what it holds when that is an outline, null otherwise. */
-  static Build read(String kind, byte[] content) throws FileTrouble {
+  static Build read(String kind, byte[] content) throws FileException {
     switch (kind) {
       case "shop" -> ForeignFiles.readShop(content);
       case "boards" -> ForeignFiles.readBoards(content);

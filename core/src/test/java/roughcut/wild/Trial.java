@@ -11,12 +11,13 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import roughcut.bench.Bench;
 import roughcut.blank.RipPlan;
+import roughcut.clearance.Clearance;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Sheet;
 import roughcut.file.DxfWriter;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.FretboardTables;
 import roughcut.file.Paper;
 import roughcut.file.PdfWriter;
@@ -30,8 +31,7 @@ import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.schedule.ShopWork;
-import roughcut.thin.ThinSpot;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 /**
  * What is asked of every build whose values are legal one by one: it plans, draws, is written out,
@@ -91,9 +91,9 @@ public final class Trial {
       numbers(plan);
       where = "ways out";
       if (thorough) {
-        Remedies.stack(plan);
+        FixSuggestions.stack(plan);
         for (RipPlan rip : plan.rips().plans()) {
-          Remedies.strips(plan, rip);
+          FixSuggestions.strips(plan, rip);
         }
       }
       where = "read back";
@@ -125,7 +125,7 @@ public final class Trial {
         }
       }
       return Optional.empty();
-    } catch (FileTrouble | RuntimeException | Error e) {
+    } catch (FileException | RuntimeException | Error e) {
       return Optional.of(new Failure(where, e));
     }
   }
@@ -136,9 +136,10 @@ public final class Trial {
         throw new AssertionError(value.id().replaceAll("\\d+", "N") + " is " + value.value());
       }
     }
-    for (ThinSpot spot : plan.thinSpots()) {
-      if (!Double.isFinite(spot.left().value()) || !Double.isFinite(spot.x())) {
-        throw new AssertionError(spot.kind().id() + ": " + spot.left().value() + " at " + spot.x());
+    for (Clearance clearance : plan.clearances()) {
+      if (!Double.isFinite(clearance.left().value()) || !Double.isFinite(clearance.x())) {
+        throw new AssertionError(
+            clearance.kind().id() + ": " + clearance.left().value() + " at " + clearance.x());
       }
     }
     for (Finding problem : plan.problems()) {

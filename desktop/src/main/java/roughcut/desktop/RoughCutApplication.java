@@ -7,14 +7,14 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.TroubleWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
-import roughcut.file.Rescue;
+import roughcut.file.FileException;
+import roughcut.file.RescueCopies;
 
 /** The application: the demo shop, a build, or screenshots of every view. */
 public final class RoughCutApplication extends Application {
@@ -42,13 +42,13 @@ public final class RoughCutApplication extends Application {
   }
 
   /** Where the maker left off; the demo at first, and when it is asked for. */
-  private static void usual(Stage stage, boolean reset) throws FileTrouble {
+  private static void usual(Stage stage, boolean reset) throws FileException {
     Path folder = Windows.data().resolve("demo");
     Optional<Path> last =
-        Habits.in(Windows.data()).text(Windows.LAST_BUILD).map(Path::of).filter(p -> !reset);
+        Preferences.in(Windows.data()).text(Windows.LAST_BUILD).map(Path::of).filter(p -> !reset);
     try {
       new OwnShop(Windows.data()).builds();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       // Its disk may not be there today; that is said when the shop is wanted.
       System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
     }
@@ -58,7 +58,7 @@ public final class RoughCutApplication extends Application {
       } else {
         DemoFolder.ensure(folder, Windows.now().today());
       }
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       if (last.isEmpty()) {
         throw e;
       }
@@ -70,7 +70,7 @@ public final class RoughCutApplication extends Application {
   private static void open(Stage stage, Path build) {
     try {
       ShopWindow window = Windows.open(build, stage);
-      new Rescue(Windows.data())
+      new RescueCopies(Windows.data())
           .builds().stream()
               .filter(c -> !c.belongs().equals(build.toAbsolutePath().normalize()))
               .filter(c -> !c.copy().equals(build.toAbsolutePath().normalize()))
@@ -79,7 +79,7 @@ public final class RoughCutApplication extends Application {
       if (window.workspace().isDemo()) {
         window.welcome();
       }
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       new TroubleWindow(stage, build, DemoFolder.heron(Windows.data().resolve("demo"))).show(e);
     }
   }

@@ -18,14 +18,14 @@ import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.MachineWindow;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.DemoFolder;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 
 /** One picture of each main view, made from the demo as it is laid out at first. */
 final class Screenshots {
@@ -64,8 +64,8 @@ final class Screenshots {
           new View("days", "Dunlin", StationId.BENCH, "days"));
 
   /** The day that every picture is taken on, so that it only changes when its view does. */
-  private static final Now DAY =
-      Now.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
+  private static final CurrentTime DAY =
+      CurrentTime.at(LocalDateTime.of(2026, 5, 4, 18, 30), ZoneId.of("Europe/London"));
 
   /** Cards by the command that opens them. */
   private static final Map<String, String> CARDS =
@@ -98,7 +98,8 @@ final class Screenshots {
     for (View view : VIEWS) {
       ShopWindow window =
           new ShopWindow(
-              Workspace.open(DemoFolder.build(demo, view.build()), data, DAY), Habits.in(data));
+              Workspace.open(DemoFolder.build(demo, view.build()), data, DAY),
+              Preferences.in(data));
       Scene scene = Windows.scene(window);
       stage.setScene(scene);
       stage.show();
@@ -128,7 +129,8 @@ final class Screenshots {
 
   private static void cards(Stage stage, Path demo, Path data, Path folder) throws IOException {
     ShopWindow window =
-        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Habits.in(data));
+        new ShopWindow(
+            Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Preferences.in(data));
     Windows.dataFolder(data);
     Scene scene = Windows.scene(window);
     stage.setScene(scene);
@@ -159,7 +161,8 @@ final class Screenshots {
 
   private static void machine(Path demo, Path data, Path folder) throws IOException {
     ShopWindow window =
-        new ShopWindow(Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Habits.in(data));
+        new ShopWindow(
+            Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Preferences.in(data));
     window.bench().chosen().set(AT_MACHINE);
     window.command(ShopWindow.MACHINE);
     MachineWindow machine = window.atMachine().orElseThrow();

@@ -71,10 +71,11 @@ class BeginTest extends WindowTest {
   /** A size remembered from a larger screen: the window is no larger than the one that is there. */
   @Test
   void aWindowFitsTheScreenThatIsThere() throws Exception {
-    roughcut.desktop.session.Habits habits = roughcut.desktop.session.Habits.in(data);
-    habits.remember("window.width", 5000);
-    habits.remember("window.height", 4000);
-    habits.save();
+    roughcut.desktop.session.Preferences preferences =
+        roughcut.desktop.session.Preferences.in(data);
+    preferences.remember("window.width", 5000);
+    preferences.remember("window.height", 4000);
+    preferences.save();
     Path other = own().begin(NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build());
     ShopWindow[] opened = new ShopWindow[1];
     show(
@@ -194,7 +195,7 @@ class BeginTest extends WindowTest {
     robot.push(KeyCode.DELETE);
     until(() -> list().getItems().size() == 5);
     assertThat(own().all()).hasSize(1);
-    assertThat(own().binned()).hasSize(1);
+    assertThat(own().deletedBuilds()).hasSize(1);
     robot.push(KeyCode.ESCAPE);
     settle();
     Node back =
@@ -203,7 +204,7 @@ class BeginTest extends WindowTest {
             .query();
     show(((Button) back)::fire);
     assertThat(own().all()).hasSize(2);
-    assertThat(own().binned()).isEmpty();
+    assertThat(own().deletedBuilds()).isEmpty();
   }
 
   /** Of the demo's Heron one's own is begun: its design in one's own shop, none of its readings. */
@@ -308,7 +309,7 @@ class BeginTest extends WindowTest {
 
   private static Optional<ListView<?>> listIn(ShopWindow in) {
     return in.root().getScene().getRoot().lookupAll(".list-view").stream()
-        .filter(n -> roughcut.desktop.control.Ids.is(n, "home.builds"))
+        .filter(n -> roughcut.desktop.control.ControlNames.is(n, "home.builds"))
         .findFirst()
         .map(n -> (ListView<?>) n);
   }

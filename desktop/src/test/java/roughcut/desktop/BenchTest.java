@@ -25,7 +25,7 @@ import roughcut.design.OrderChange;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopBuilds;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Reading;
 
 /** The bench's station in real windows. */
@@ -56,9 +56,9 @@ class BenchTest extends BenchWalk {
     click("operation.cancel");
     assertThat(there("operation.stakes")).isFalse();
     click("hold.look.pocket.rails.yes");
-    assertThat(log().standing().get("look.pocket.rails").value()).isEqualTo(1);
+    assertThat(log().current().get("look.pocket.rails").value()).isEqualTo(1);
     type(robot, "hold.heel.thickness", "21.8");
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.8);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.8);
     assertThat(words(robot, "operation.changed")).contains("settings are new");
     click("operation.done");
     assertThat(said("operation.stakes"))
@@ -100,7 +100,7 @@ class BenchTest extends BenchWalk {
     type(robot, "made.at", "2026-04-01 10:30");
     assertThat(log().when("head.scarf.saw").orElseThrow().toString()).isEqualTo("2026-04-01T10:30");
     type(robot, "made.note", "blade was blunt");
-    Done done = log().done("head.scarf.saw").orElseThrow();
+    DoneOperation done = log().done("head.scarf.saw").orElseThrow();
     assertThat(done.note()).isEqualTo("blade was blunt");
     assertThat(done.cutAt()).as("what was set stays").isNotEmpty();
   }
@@ -113,12 +113,12 @@ class BenchTest extends BenchWalk {
     assertThat(words(robot, "operation.verdict"))
         .startsWith("Stop · 2 problems elsewhere, none here");
     type(robot, "hold.heel.thickness", "2.3");
-    assertThat(log().standing()).as("asked").doesNotContainKey("heel.thickness");
+    assertThat(log().current()).as("asked").doesNotContainKey("heel.thickness");
     type(robot, "hold.heel.thickness", "32");
     assertThat(words(robot, "hold.heel.thickness.message"))
         .contains("10.0 mm more than the 22.0 mm drawn", "Did you mean 22.0 mm?");
     type(robot, "hold.heel.thickness", "32");
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(32);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(32);
     assertThat(words(robot, "operation.verdict")).startsWith("Stop · 4 problems");
     click("hold.look.pocket.rails.yes");
     assertThat(words(robot, "operation.verdict")).startsWith("Stop · 4 problems");
@@ -225,7 +225,7 @@ class BenchTest extends BenchWalk {
     Operation pocket = bench().bench().step("body.cut.pocket").orElseThrow().operation();
     assertThat(bench().bench().unknown(pocket)).isEmpty();
     show(() -> bench().done(pocket, ""));
-    Done done = log().done("body.cut.pocket").orElseThrow();
+    DoneOperation done = log().done("body.cut.pocket").orElseThrow();
     assertThat(done.note()).isEmpty();
     show(() -> session().asBuilt().set(true));
     assertThat(done.cutAt().get("pass.pocket.depth-now"))
@@ -308,10 +308,10 @@ class BenchTest extends BenchWalk {
     robot.push(KeyCode.M).write("0.86", 0).push(KeyCode.ENTER);
     settle();
     assertThat(machine("machine.message")).contains("did you mean 21.8 mm?");
-    assertThat(log().standing()).doesNotContainKey("heel.thickness");
+    assertThat(log().current()).doesNotContainKey("heel.thickness");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("0.86 in", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(log().standing().get("heel.thickness").value()).isCloseTo(21.844, within(1e-6));
+    assertThat(log().current().get("heel.thickness").value()).isCloseTo(21.844, within(1e-6));
   }
 
   @Test

@@ -17,8 +17,8 @@ import roughcut.bench.Operation;
 import roughcut.bench.Verdict;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.session.AtBench;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.BenchState;
 import roughcut.record.Log;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
@@ -29,7 +29,7 @@ abstract class BenchWalk extends WindowTest {
     return session().build().get().log();
   }
 
-  AtBench bench() {
+  BenchState bench() {
     return window.bench();
   }
 
@@ -44,7 +44,7 @@ abstract class BenchWalk extends WindowTest {
 
   String machine(String id) {
     return window.atMachine().orElseThrow().content().lookupAll("*").stream()
-        .filter(n -> Ids.is(n, id))
+        .filter(n -> ControlNames.is(n, id))
         .map(n -> n instanceof Labeled l ? l.getText() : ((TextField) n).getText())
         .findFirst()
         .orElseThrow();

@@ -25,7 +25,7 @@ import roughcut.design.Placement;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.shop.Board;
 
 /** From the rack to the glue-up, through the real controls. */
@@ -189,11 +189,11 @@ class BlanksTest extends WindowTest {
     page(robot, "boards");
     // The demo's strips are all sawn: taken back, their boards have to give them again.
     for (int i = 1; i <= 5; i++) {
-      click("done." + Done.stripSawn(i));
+      click("done." + DoneOperation.stripSawn(i));
     }
     double need = value("rip.hornbeam.need");
-    click("done." + Done.stripSawn(1));
-    assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isTrue();
+    click("done." + DoneOperation.stripSawn(1));
+    assertThat(session().build().get().log().isDone(DoneOperation.stripSawn(1))).isTrue();
     // Its own rough width, and one kerf less.
     assertThat(value("rip.hornbeam.need")).isLessThan(need - 7);
     // Noted which board it came off: nothing else is laid there.
@@ -202,9 +202,10 @@ class BlanksTest extends WindowTest {
         .containsExactly("hornbeam-1");
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     settle();
-    assertThat(session().build().get().log().isDone(Done.stripSawn(1))).isFalse();
+    assertThat(session().build().get().log().isDone(DoneOperation.stripSawn(1))).isFalse();
     assertThat(value("rip.hornbeam.need")).isEqualTo(need);
-    assertThat(find(robot, "done." + Done.stripSawn(1), CheckBox.class).isSelected()).isFalse();
+    assertThat(find(robot, "done." + DoneOperation.stripSawn(1), CheckBox.class).isSelected())
+        .isFalse();
   }
 
   @Test

@@ -15,15 +15,15 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.clearance.Clearance;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.station.StationId;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.rout.Cut;
-import roughcut.thin.ThinSpot;
 
 /** The body's stations, driven in a real window. */
 class BodyTest extends WindowTest {
@@ -56,7 +56,7 @@ class BodyTest extends WindowTest {
     assertThat(text("fitting.listed")).contains("as listed");
     type("pickup.bridge.from-saddle", "52");
     // In plan, where the leaning neck brings the saddle line a little nearer.
-    double saddle = plan().cuts().seated().atBridge(640);
+    double saddle = plan().cuts().neckSeating().atBridge(640);
     assertThat(plan().cuts().pickups().get(1).centre().x()).isCloseTo(saddle - 52, within(1e-9));
     undo();
     assertThat(plan().cuts().pickups().get(1).centre().x()).isCloseTo(saddle - 46, within(1e-9));
@@ -91,7 +91,7 @@ class BodyTest extends WindowTest {
                 .steps()
                 .get(1)
                 .outline()
-                .holds(plan().cuts().cut("tone").orElseThrow().outlines().get(0).centre()))
+                .contains(plan().cuts().cut("tone").orElseThrow().outlines().get(0).centre()))
         .as("its cavity goes along")
         .isTrue();
   }
@@ -302,16 +302,16 @@ class BodyTest extends WindowTest {
     pick("cut.which", "bridge");
     type("pickup.bridge.from-saddle", "84");
     int index = -1;
-    for (int i = 0; i < plan().thinSpots().size(); i++) {
-      if (plan().thinSpots().get(i).what().equals("neck pickup to bridge pickup")) {
+    for (int i = 0; i < plan().clearances().size(); i++) {
+      if (plan().clearances().get(i).what().equals("neck pickup to bridge pickup")) {
         index = i;
       }
     }
-    ThinSpot spot = plan().thinSpots().get(index);
-    assertThat(spot.state()).isEqualTo(ThinSpot.State.STOP);
+    Clearance clearance = plan().clearances().get(index);
+    assertThat(clearance.state()).isEqualTo(Clearance.State.STOP);
     show(() -> window.choose(StationId.LAYOUT));
-    click("thin." + spot.left().id());
-    assertThat(window.surface().knife()).isCloseTo(spot.x(), within(0.01));
+    click("thin." + clearance.left().id());
+    assertThat(window.surface().knife()).isCloseTo(clearance.x(), within(0.01));
     assertThat(there("page.cuts")).as("the station that owns it").isTrue();
   }
 
@@ -320,6 +320,6 @@ class BodyTest extends WindowTest {
     show(() -> window.choose(StationId.LAYOUT));
     show(() -> window.goTo("control.tone.y"));
     settle();
-    assertThat(Ids.of(stage.getScene().getFocusOwner())).isEqualTo("control.tone.y");
+    assertThat(ControlNames.of(stage.getScene().getFocusOwner())).isEqualTo("control.tone.y");
   }
 }

@@ -22,7 +22,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.record.Note;
 import roughcut.record.Reading;
 import roughcut.schedule.Schedule;
@@ -84,7 +84,10 @@ class DaysTest extends WindowTest {
   }
 
   private List<Button> buys() {
-    return robot.lookup((Node n) -> Ids.is(n, "days.buy")).queryAllAs(Button.class).stream()
+    return robot
+        .lookup((Node n) -> ControlNames.is(n, "days.buy"))
+        .queryAllAs(Button.class)
+        .stream()
         .toList();
   }
 

@@ -71,7 +71,7 @@ class DesktopWallsTest {
   /** Where a program begins and takes the machine's clock; and the disk's own times. */
   private static final Set<String> BEGINNINGS =
       Set.of(
-          "roughcut.record.Now",
+          "roughcut.record.CurrentTime",
           "roughcut.command.RoughCut",
           "roughcut.desktop.RoughCutApplication",
           "roughcut.desktop.shell.Windows",
@@ -101,7 +101,7 @@ class DesktopWallsTest {
             && (name.equals("now") && bare || name.startsWith("system"))
         || owner.equals("java.lang.System") && name.equals("currentTimeMillis")
         || owner.equals("java.util.Date") && name.equals("<init>") && bare
-        || owner.equals("roughcut.record.Now") && name.equals("ofThisMachine");
+        || owner.equals("roughcut.record.CurrentTime") && name.equals("ofThisMachine");
   }
 
   @Test

@@ -41,7 +41,7 @@ class DeviationsTest extends BenchWalk {
     assertThat(machine("machine.message")).contains("Did you mean 21.8 mm?");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("21.8", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.8);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.8);
     // 2: the rails don't go round the neck: it asks why, and is left undone until they do.
     robot.push(KeyCode.N);
     settle();
@@ -71,7 +71,7 @@ class DeviationsTest extends BenchWalk {
         .doesNotContain(SeatWays.Kind.DEEPEN, SeatWays.Kind.FLOOR_AT_EDGE);
     show(() -> stage.toFront());
     takeWay("operation.seat", "Full-face shim");
-    assertThat(log().standing())
+    assertThat(log().current())
         .doesNotContainKeys("proof.standing", "proof.straightedge", "pocket.made-edge");
     show(() -> window.atMachine().orElseThrow().open());
     // 4: the straightedge 0.4 high then is within what saddles take up.
@@ -98,7 +98,8 @@ class DeviationsTest extends BenchWalk {
     look(volume.id());
     show(() -> stage.toFront());
     takeWay("ways.place.volume.along", "plug it");
-    assertThat(bench().bench().spoiled()).noneMatch(s -> s.wants().id().startsWith("place.volume"));
+    assertThat(bench().bench().outdatedCuts())
+        .noneMatch(s -> s.planned().id().startsWith("place.volume"));
 
     // 7: the tone bore came out 1.5 aside: taken as it is, and it stays there.
     Operation tone = at("body.cut.tone");
@@ -110,7 +111,8 @@ class DeviationsTest extends BenchWalk {
     look(tone.id());
     show(() -> stage.toFront());
     takeWay("ways.place.tone.aside", "take it as it is");
-    assertThat(bench().bench().spoiled()).noneMatch(s -> s.wants().id().startsWith("place.tone"));
+    assertThat(bench().bench().outdatedCuts())
+        .noneMatch(s -> s.planned().id().startsWith("place.tone"));
 
     // 8: a tick too early is taken back from somewhere else.
     show(() -> window.atMachine().orElseThrow().open());

@@ -16,10 +16,10 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
+import roughcut.clearance.ClearanceKind;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.draw.View;
 import roughcut.desktop.station.Station;
-import roughcut.thin.ThinKind;
 
 class DrawingTest extends WindowTest {
   @Start
@@ -82,7 +82,7 @@ class DrawingTest extends WindowTest {
   void aThinSpotIsFlownToWithTheKnifeInPlace(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
     robot.clickOn(find(robot, "thin.shaft.spare", Button.class));
-    double x = session().plan().get().thinSpots().get(0).x();
+    double x = session().plan().get().clearances().get(0).x();
     assertThat(window.surface().knife()).isCloseTo(x, within(1e-9));
     assertThat(window.surface().view().px(x))
         .isCloseTo(window.surface().getWidth() / 2, within(1.0));
@@ -121,7 +121,7 @@ class DrawingTest extends WindowTest {
   /** Each kind of thin spot is looked at on a page that there is, of its own chapter's station. */
   @Test
   void everyKindOfThinSpotHasAPageOfItsChapter() {
-    for (ThinKind kind : ThinKind.values()) {
+    for (ClearanceKind kind : ClearanceKind.values()) {
       Station station =
           window.stations().stream()
               .filter(s -> s.chapter().filter(c -> c == kind.owner()).isPresent())

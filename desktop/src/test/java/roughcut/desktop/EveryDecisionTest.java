@@ -13,13 +13,13 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
-import roughcut.design.Counting;
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
+import roughcut.design.Applicability;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.desktop.control.Ids;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
+import roughcut.desktop.control.ControlNames;
 
 /** Every decision has a field that a search leads to, or it is said why it doesn't count. */
 class EveryDecisionTest extends WindowTest {
@@ -41,7 +41,7 @@ class EveryDecisionTest extends WindowTest {
     robot.interact(
         () -> {
           for (Decision decision : all) {
-            if (Counting.idle(design, decision.id()).isEmpty()
+            if (Applicability.idle(design, decision.id()).isEmpty()
                 && window.stations().stream().noneMatch(s -> s.goTo(decision.id()))) {
               nowhere.add(decision.id());
             }
@@ -54,7 +54,11 @@ class EveryDecisionTest extends WindowTest {
   void aSearchForWhatDoesNotCountSaysWhere(FxRobot robot) {
     robot.interact(() -> window.goTo("access.pocket-depth"));
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(robot.lookup((Node n) -> Ids.is(n, "notice")).queryAs(Tile.class).getDescription())
+    assertThat(
+            robot
+                .lookup((Node n) -> ControlNames.is(n, "notice"))
+                .queryAs(Tile.class)
+                .getDescription())
         .contains("Headstock pocket, deep counts only where");
   }
 
@@ -81,7 +85,7 @@ class EveryDecisionTest extends WindowTest {
   }
 
   private static boolean shown(FxRobot robot, String id) {
-    return robot.lookup((Node n) -> Ids.is(n, id)).queryAll().stream()
+    return robot.lookup((Node n) -> ControlNames.is(n, id)).queryAll().stream()
         .anyMatch(n -> n.isVisible() && n.getParent().getParent().isManaged() && treeVisible(n));
   }
 
@@ -96,14 +100,14 @@ class EveryDecisionTest extends WindowTest {
 
   @Test
   void everyKindOfThinSpotHasOneStation() {
-    ThinSpot any = session().plan().get().thinSpots().get(0);
-    for (ThinKind kind : ThinKind.values()) {
-      ThinSpot spot =
-          new ThinSpot(
+    Clearance any = session().plan().get().clearances().get(0);
+    for (ClearanceKind kind : ClearanceKind.values()) {
+      Clearance clearance =
+          new Clearance(
               kind, "a spot", any.left(), kind.limit(), 0, Double.NaN, List.of("rod.depth"));
       assertThat(
               window.stations().stream()
-                  .filter(s -> s.chapter().filter(c -> c == spot.kind().owner()).isPresent())
+                  .filter(s -> s.chapter().filter(c -> c == clearance.kind().owner()).isPresent())
                   .count())
           .as(kind.id())
           .isEqualTo(1);

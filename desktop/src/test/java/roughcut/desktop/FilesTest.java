@@ -20,7 +20,7 @@ import roughcut.desktop.shell.Windows;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.record.Build;
 
 class FilesTest extends WindowTest {
@@ -64,7 +64,7 @@ class FilesTest extends WindowTest {
             again[0] =
                 Windows.open(heron.getParent().resolve("../builds").resolve(heron.getFileName()));
             again[1] = Windows.open(other);
-          } catch (FileTrouble e) {
+          } catch (FileException e) {
             throw new AssertionError(e);
           }
         });

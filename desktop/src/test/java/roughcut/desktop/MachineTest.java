@@ -23,14 +23,14 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.session.AtBench;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.BuildFile;
 import roughcut.measure.Units;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Reading;
 
 /**
@@ -110,14 +110,14 @@ class MachineTest extends BenchWalk {
     assertThat(machine("machine.message")).contains("too large");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("21.9", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.9);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.9);
     assertThat(machine("machine.message")).contains("settings are new");
     robot.push(KeyCode.K).write("blade wants sharpening", 0).push(KeyCode.ENTER);
     settle();
     robot.push(KeyCode.Y);
     settle();
     ticked(robot, "body.cut.pocket");
-    Done pocket = log().done("body.cut.pocket").orElseThrow();
+    DoneOperation pocket = log().done("body.cut.pocket").orElseThrow();
     assertThat(pocket.note()).isEqualTo("blade wants sharpening");
     robot.push(KeyCode.RIGHT);
     settle();
@@ -183,7 +183,7 @@ class MachineTest extends BenchWalk {
     assertThat(machine("machine.clock")).startsWith("0:25:0");
     robot.push(KeyCode.M).write(".9", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.9);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.9);
     robot.push(KeyCode.Y);
     settle();
     ticked(robot, "body.cut.pocket");
@@ -207,8 +207,8 @@ class MachineTest extends BenchWalk {
     until(() -> written(kept).contains("at=body.cut.pocket"));
     time.passes(Duration.ofMinutes(12));
     Workspace again = Workspace.open(heron, data, clock());
-    AtBench there =
-        WaitForAsyncUtils.asyncFx(() -> new AtBench(again.session(), again.halfway()))
+    BenchState there =
+        WaitForAsyncUtils.asyncFx(() -> new BenchState(again.session(), again.halfway()))
             .get(1, TimeUnit.MINUTES);
     assertThat(there.chosen().get()).isEqualTo("body.cut.pocket");
     assertThat(there.typed("body.cut.pocket")).isEqualTo("21");
@@ -247,7 +247,7 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.CONTROL, KeyCode.A).write("21.8", 0).push(KeyCode.ENTER);
     settle();
     assertThat(machine("machine.message")).contains("The clock stands at");
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.8);
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.8);
   }
 
   /** Whole inches and a fraction are read whole, on every page of every operation. */
@@ -336,8 +336,8 @@ class MachineTest extends BenchWalk {
     until(() -> words(robot, "caliper.state").equals("settled"));
     show(() -> window.atMachine().orElseThrow().open());
     robot.push(KeyCode.F4);
-    until(() -> log().standing().containsKey("heel.thickness"));
-    Reading reading = log().standing().get("heel.thickness");
+    until(() -> log().current().containsKey("heel.thickness"));
+    Reading reading = log().current().get("heel.thickness");
     assertThat(reading).isNotNull();
     assertThat(reading.value()).isCloseTo(20.44, within(0.03));
     show(() -> find(robot, "caliper.unplug", javafx.scene.control.ToggleButton.class).fire());
@@ -355,7 +355,7 @@ class MachineTest extends BenchWalk {
 
   /** Whether that came from the jaws; a key takes its time to them and back. */
   private boolean read(String of, double mm) {
-    Reading reading = log().standing().get(of);
+    Reading reading = log().current().get(of);
     return reading != null && Math.abs(reading.value() - mm) < 0.2;
   }
 
@@ -420,18 +420,18 @@ class MachineTest extends BenchWalk {
         close(robot, 23.7);
         robot.push(KeyCode.F4);
         until(() -> read("heel.thickness", 23.7));
-        double slipped = log().standing().get("heel.thickness").value();
+        double slipped = log().current().get("heel.thickness").value();
         robot.push(KeyCode.F4);
         settle();
         assertThat(machine("machine.message")).as("all is known").isNotEmpty();
-        assertThat(log().standing().get("heel.thickness").value()).isEqualTo(slipped);
+        assertThat(log().current().get("heel.thickness").value()).isEqualTo(slipped);
         askFor(robot, "Heel thickness");
         assertThat(machine("machine.hold")).startsWith("Measure again: Heel thickness");
         close(robot, 21.9);
         robot.push(KeyCode.F4);
         until(() -> read("heel.thickness", 21.9));
         until(() -> !machine("machine.hold").contains("again"));
-        Reading again = log().standing().get("heel.thickness");
+        Reading again = log().current().get("heel.thickness");
         assertThat(again.value()).isCloseTo(21.9, within(0.05)).isNotCloseTo(slipped, within(1.0));
         assertThat(log().readings())
             .as("both are kept")
@@ -446,7 +446,7 @@ class MachineTest extends BenchWalk {
         askFor(robot, "Heel thickness");
         robot.write("21.85", 0).push(KeyCode.ENTER);
         until(() -> read("heel.thickness", 21.85));
-        assertThat(log().standing().get("heel.thickness").value()).isEqualTo(21.85);
+        assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.85);
       }
       Build evening = session().build().get();
       robot.push(KeyCode.ESCAPE);
@@ -454,7 +454,7 @@ class MachineTest extends BenchWalk {
       robot.interact(
           () -> {
             window.atMachine().ifPresent(m -> m.close());
-            robot.lookup((Node n) -> Ids.is(n, "caliper.jaw")).queryAll().stream()
+            robot.lookup((Node n) -> ControlNames.is(n, "caliper.jaw")).queryAll().stream()
                 .map(n -> n.getScene().getWindow())
                 .distinct()
                 .forEach(javafx.stage.Window::hide);

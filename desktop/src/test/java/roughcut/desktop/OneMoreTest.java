@@ -71,7 +71,7 @@ class OneMoreTest {
             "bench/FinishOrder",
             "blank/BlankTree",
             "blank/BodyBlank",
-            "design/Counting",
+            "design/Applicability",
             "neck/NeckShape",
             "neck/ThroughCore",
             "plan/BlankPlan",
@@ -87,7 +87,7 @@ class OneMoreTest {
     assertThat(broken("design/HeadMaking.java", "  FLAT(", "HINGED(\"hinged\", \"head.hinge\"),"))
         .containsExactlyInAnyOrder(
             "bench/HeadOrder",
-            "design/Counting",
+            "design/Applicability",
             "neck/HeadComparison",
             "neck/HeadLine",
             "neck/RoutedBlank",
@@ -99,7 +99,7 @@ class OneMoreTest {
   void aSixthNut() throws IOException {
     assertThat(broken("design/NutKind.java", "  LOCKING(", "ROLLER(\"roller\", \"rolls\"),"))
         .containsExactlyInAnyOrder(
-            "design/Counting",
+            "design/Applicability",
             "fretboard/NutSeat",
             "fretboard/Slots",
             "neck/HeadLine",
@@ -117,19 +117,22 @@ class OneMoreTest {
   void aFourthBack() throws IOException {
     assertThat(broken("design/BodyBack.java", "  STRIPS(", "FRAME(\"frame\"),"))
         .containsExactlyInAnyOrder(
-            "blank/BodyBlank", "blank/WoodParts", "design/Counting", "drawing/BodyBlankDrawing");
+            "blank/BodyBlank",
+            "blank/WoodParts",
+            "design/Applicability",
+            "drawing/BodyBlankDrawing");
   }
 
   @Test
   void aFourthWayToTheAngle() throws IOException {
     assertThat(broken("design/AngleMade.java", "  WEDGE(", "HINGE(\"hinge\"),"))
-        .containsExactlyInAnyOrder("bench/NeckOrder", "design/Counting", "strings/HeelSeat");
+        .containsExactlyInAnyOrder("bench/NeckOrder", "design/Applicability", "strings/HeelSeat");
   }
 
   @Test
   void aFifthReachOfTheRod() throws IOException {
     assertThat(broken("design/RodReach.java", "  HEEL(", "MIDDLE(\"middle\", false),"))
-        .containsExactlyInAnyOrder("design/Counting", "plan/NeckPlan", "plan/NeckProblems");
+        .containsExactlyInAnyOrder("design/Applicability", "plan/NeckPlan", "plan/NeckProblems");
   }
 
   @Test
@@ -143,7 +146,7 @@ class OneMoreTest {
             "plan/CutDrag",
             "plan/StartingFitting",
             "rout/FittingCuts",
-            "thin/FittingThinSpots");
+            "clearance/FittingClearances");
   }
 
   @Test
@@ -167,7 +170,7 @@ class OneMoreTest {
                 "    T arc(Handle handle) throws E;\n"))
         .containsExactlyInAnyOrder(
             "desktop/draw/MarkPainter",
-            "drawing/Lines",
+            "drawing/CompoundMarks",
             "file/DxfWriter",
             "file/PdfWriter",
             "file/SvgWriter");
@@ -195,6 +198,9 @@ class OneMoreTest {
   void aNewKindOfNumber() throws IOException {
     assertThat(broken("measure/Origin.java", "  FOUND(", "GUESSED(\"guessed\"),"))
         .containsExactlyInAnyOrder(
-            "bench/Spoiled", "desktop/control/SumCard", "plan/Threads", "whatif/Amends");
+            "bench/OutdatedCut",
+            "desktop/control/SumCard",
+            "plan/DependencyTracer",
+            "whatif/RecoveryOptions");
   }
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 
 /** Cards over the window: one at a time, left by Esc or a press beside, the keyboard back after. */
 class OverlayTest extends WindowTest {
@@ -89,6 +89,6 @@ class OverlayTest extends WindowTest {
     robot.push(KeyCode.ENTER);
     settle();
     assertThat(there("find-card")).isFalse();
-    assertThat(Ids.of(owner())).isEqualTo(Decisions.SCALE_LENGTH.id());
+    assertThat(ControlNames.of(owner())).isEqualTo(Decisions.SCALE_LENGTH.id());
   }
 }

@@ -20,20 +20,20 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.demo.Demo;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.TroubleWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
-import roughcut.file.Rescue;
+import roughcut.file.FileException;
+import roughcut.file.RescueCopies;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Reading;
 import roughcut.shop.Board;
@@ -72,7 +72,10 @@ class OwnWorkTest extends WindowTest {
   }
 
   private String notice() {
-    return robot.lookup((Node n) -> Ids.is(n, "notice")).queryAs(Tile.class).getDescription();
+    return robot
+        .lookup((Node n) -> ControlNames.is(n, "notice"))
+        .queryAs(Tile.class)
+        .getDescription();
   }
 
   private Path demo() {
@@ -126,7 +129,7 @@ class OwnWorkTest extends WindowTest {
         () -> {
           try {
             window.workspace().saveAs(plover, ShopFile.open(own.folder()));
-          } catch (FileTrouble e) {
+          } catch (FileException e) {
             throw new AssertionError(e);
           }
         });
@@ -144,7 +147,7 @@ class OwnWorkTest extends WindowTest {
         .as("undoing never puts the demo's boards into the own shop")
         .isEmpty();
     show(() -> window.root().getScene().getWindow().fireEvent(closeRequest()));
-    assertThat(Habits.in(data).text(Windows.LAST_BUILD))
+    assertThat(Preferences.in(data).text(Windows.LAST_BUILD))
         .as("where the maker left off is opened next time")
         .contains(plover.toAbsolutePath().toString());
   }
@@ -160,7 +163,7 @@ class OwnWorkTest extends WindowTest {
         () -> {
           try {
             window.workspace().saveAs(far, window.workspace().copyOfShop(far.getParent()));
-          } catch (FileTrouble e) {
+          } catch (FileException e) {
             throw new AssertionError(e);
           }
         });
@@ -178,7 +181,8 @@ class OwnWorkTest extends WindowTest {
     type(robot, "head.length", "195");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
     press("dismiss");
-    assertThat(robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible()).isFalse();
+    assertThat(robot.lookup((Node n) -> ControlNames.is(n, "notice")).query().isVisible())
+        .isFalse();
     show(() -> find(robot, "saving", Button.class).fire());
     assertThat(notice()).as("the choice comes back").contains("changed by another");
     press("take theirs");
@@ -193,7 +197,7 @@ class OwnWorkTest extends WindowTest {
   void whatWasDoneInAnotherWindowIsTakenInWithoutAsking() throws Exception {
     BuildFile.Opened other = BuildFile.open(heron);
     Log log = other.build().log();
-    Done there = Done.of("body.cut.index", LocalDateTime.of(2026, 5, 4, 9, 30));
+    DoneOperation there = DoneOperation.of("body.cut.index", LocalDateTime.of(2026, 5, 4, 9, 30));
     other.file().save(other.build().withLog(log.with(there)));
     show(
         () ->
@@ -202,10 +206,10 @@ class OwnWorkTest extends WindowTest {
                     "a reading",
                     "reading",
                     b -> b.withReading(Reading.of("heel.thickness", 20.7, clock().today()))));
-    until(() -> BuildFile.open(heron).build().log().standing().containsKey("heel.thickness"));
+    until(() -> BuildFile.open(heron).build().log().current().containsKey("heel.thickness"));
     Log both = BuildFile.open(heron).build().log();
     assertThat(both.isDone("body.cut.index")).isTrue();
-    assertThat(both.standing().get("heel.thickness").value()).isEqualTo(20.7);
+    assertThat(both.current().get("heel.thickness").value()).isEqualTo(20.7);
     assertThat(session().build().get().log().isDone("body.cut.index")).isTrue();
     assertThat(notice()).contains("Another window worked on this build too");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.SAVED);
@@ -222,11 +226,11 @@ class OwnWorkTest extends WindowTest {
     Files.move(builds, away);
     type(robot, "head.length", "192");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.FAILED);
-    until(() -> robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible());
+    until(() -> robot.lookup((Node n) -> ControlNames.is(n, "notice")).query().isVisible());
     Files.move(away, builds);
     type(robot, "head.length", "193");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.SAVED);
-    until(() -> !robot.lookup((Node n) -> Ids.is(n, "notice")).query().isVisible());
+    until(() -> !robot.lookup((Node n) -> ControlNames.is(n, "notice")).query().isVisible());
   }
 
   @Test
@@ -236,7 +240,7 @@ class OwnWorkTest extends WindowTest {
     Files.move(builds, away);
     type(robot, "head.length", "207");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.FAILED);
-    assertThat(new Rescue(data).builds()).hasSize(1);
+    assertThat(new RescueCopies(data).builds()).hasSize(1);
     Files.move(away, builds);
     // The program was killed here and is started again.
     show(() -> window.root().getScene().getWindow().hide());
@@ -245,7 +249,7 @@ class OwnWorkTest extends WindowTest {
     assertThat(notice()).contains("couldn't be saved");
     press("bring it back");
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(207);
-    until(() -> new Rescue(data).builds().isEmpty());
+    until(() -> new RescueCopies(data).builds().isEmpty());
     undo();
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(185);
   }
@@ -262,7 +266,7 @@ class OwnWorkTest extends WindowTest {
           try {
             Windows.open(broken);
             throw new AssertionError("opened");
-          } catch (FileTrouble e) {
+          } catch (FileException e) {
             new TroubleWindow(new Stage(), broken, DemoFolder.heron(demo())).show(e);
           }
         });

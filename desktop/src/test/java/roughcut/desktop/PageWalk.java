@@ -24,9 +24,9 @@ import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.util.WaitForAsyncUtils;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.Tips;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
@@ -70,7 +70,7 @@ abstract class PageWalk extends WindowTest {
     show(
         () -> {
           window.workspace().close();
-          window = new ShopWindow(opened, Habits.in(data));
+          window = new ShopWindow(opened, Preferences.in(data));
           Scene scene = Windows.scene(window);
           stage.setScene(scene);
           session().units().set(units);
@@ -81,7 +81,7 @@ abstract class PageWalk extends WindowTest {
       String of = build + ", station " + (station.ordinal() + 1);
       List<String> pages =
           all(stage.getScene().getRoot()).stream()
-              .filter(n -> Ids.of(n).startsWith("page."))
+              .filter(n -> ControlNames.of(n).startsWith("page."))
               .map(n -> ((ToggleButton) n).getText())
               .toList();
       if (pages.isEmpty()) {
@@ -150,7 +150,7 @@ abstract class PageWalk extends WindowTest {
   private static boolean tipped(Labeled label) {
     for (Node n = label; n != null; n = n.getParent()) {
       if (n instanceof Control c && c.getTooltip() != null
-          || Tips.words(n).contains(label.getText())) {
+          || LazyTooltip.words(n).contains(label.getText())) {
         return true;
       }
     }
@@ -256,7 +256,7 @@ abstract class PageWalk extends WindowTest {
     return all.stream()
         .filter(TextField.class::isInstance)
         .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
-        .map(Ids::of)
+        .map(ControlNames::of)
         .toList();
   }
 

@@ -19,11 +19,11 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.Ink;
-import roughcut.desktop.session.Habits;
 import roughcut.desktop.session.OwnShop;
-import roughcut.file.FileTrouble;
+import roughcut.desktop.session.Preferences;
+import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 
@@ -66,7 +66,7 @@ class PreferencesTest extends WindowTest {
     assertThat(pixel(20, 120).getBrightness()).as("dark paper").isLessThan(0.3);
     assertThat(find(robot, "head.length", TextField.class).getFont().getSize())
         .isGreaterThan(before * 1.25);
-    Habits kept = Habits.in(data);
+    Preferences kept = Preferences.in(data);
     assertThat(kept.units()).isEqualTo(new Units(Units.System.FRACTION, 32));
     // Round the units and back: fractions are still those that the person works in.
     robot.push(KeyCode.CONTROL, KeyCode.U).push(KeyCode.CONTROL, KeyCode.U);
@@ -86,13 +86,13 @@ class PreferencesTest extends WindowTest {
   void limitsAreChangedInOneList() {
     preferences();
     Node row = find(robot, "limit.rod.least", Node.class);
-    TextField better = (TextField) Ids.find(row, "limit.better").orElseThrow();
+    TextField better = (TextField) ControlNames.find(row, "limit.better").orElseThrow();
     show(better::requestFocus);
     robot.push(KeyCode.CONTROL, KeyCode.A);
     robot.write("9", 0).push(KeyCode.ENTER);
     settle();
     assertThat(session().shop().get().limits().get("rod.least").warn()).isEqualTo(9);
-    assertThat(plan().thinSpots())
+    assertThat(plan().clearances())
         .filteredOn(s -> s.kind().id().equals("rod.least"))
         .allMatch(s -> s.limit().warn() == 9)
         .isNotEmpty();
@@ -124,12 +124,12 @@ class PreferencesTest extends WindowTest {
   @Test
   void theOwnShopLiesWhereTheMakerSaysAndAMissingStickIsSaid() throws Exception {
     Path stick = Files.createDirectory(data.resolve("stick"));
-    OwnShop.keepIn(stick, Habits.in(data));
+    OwnShop.keepIn(stick, Preferences.in(data));
     assertThat(new OwnShop(data).folder()).isEqualTo(stick.toAbsolutePath());
     Files.delete(stick.resolve(ShopFile.NAME));
     Files.walk(stick).sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
     assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new OwnShop(data).folder()))
-        .isInstanceOf(FileTrouble.class)
+        .isInstanceOf(FileException.class)
         .hasMessageContaining("is its disk there?");
     assertThat(stick).doesNotExist();
     robot.push(KeyCode.CONTROL, KeyCode.H);
@@ -140,13 +140,13 @@ class PreferencesTest extends WindowTest {
   /** Two windows each remember what was changed in them, and nothing of what the other did. */
   @Test
   void habitsOfTwoWindowsDontOverwriteEachOther() {
-    Habits one = Habits.in(data);
-    Habits other = Habits.in(data);
+    Preferences one = Preferences.in(data);
+    Preferences other = Preferences.in(data);
     one.remember("look.text", "LARGER");
     one.save();
     other.units(Units.DECIMAL_INCH);
-    assertThat(Habits.in(data).text("look.text")).contains("LARGER");
-    assertThat(Habits.in(data).units()).isEqualTo(Units.DECIMAL_INCH);
+    assertThat(Preferences.in(data).text("look.text")).contains("LARGER");
+    assertThat(Preferences.in(data).units()).isEqualTo(Units.DECIMAL_INCH);
   }
 
   /** Earlier versions say what was changed after them; one is brought back and undone. */

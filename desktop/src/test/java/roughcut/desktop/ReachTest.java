@@ -16,7 +16,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.station.StationId;
 
 /** Everything within a few keys: regions, pages, the rail, and what is found by another word. */
@@ -88,7 +88,7 @@ class ReachTest extends WindowTest {
   /** The rail is one stop; arrows go along it and Enter flies to the spot. */
   @Test
   void arrowsGoAlongTheThinSpots() {
-    String first = "thin." + plan().thinSpots().get(0).left().id();
+    String first = "thin." + plan().clearances().get(0).left().id();
     show(() -> find(robot, first, Node.class).requestFocus());
     Set<Node> visited = new HashSet<>();
     for (int i = 0; i < 6; i++) {
@@ -100,10 +100,10 @@ class ReachTest extends WindowTest {
     robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
     robot.push(KeyCode.LEFT).push(KeyCode.LEFT).push(KeyCode.LEFT);
     settle();
-    assertThat(Ids.of(owner())).isEqualTo(first);
+    assertThat(ControlNames.of(owner())).isEqualTo(first);
     robot.push(KeyCode.SPACE);
     settle();
-    assertThat(window.surface().knife()).isEqualTo(plan().thinSpots().get(0).x());
+    assertThat(window.surface().knife()).isEqualTo(plan().clearances().get(0).x());
   }
 
   /** Slim until something turns to stop; opened and closed by its own button. */
@@ -113,7 +113,7 @@ class ReachTest extends WindowTest {
     type("heel.thickness", "14");
     settle();
     double told = find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight();
-    assertThat(plan().thinSpots().get(0).state().word()).isEqualTo("stop");
+    assertThat(plan().clearances().get(0).state().word()).isEqualTo("stop");
     assertThat(told).isGreaterThan(slim + 50);
     click("thin.more");
     assertThat(find(robot, "thin-rail", Node.class).getBoundsInLocal().getHeight()).isEqualTo(slim);

@@ -12,8 +12,8 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
 import roughcut.file.ShopFile;
-import roughcut.shop.Piece;
 import roughcut.shop.Shelf;
+import roughcut.shop.ShelfItem;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 
@@ -44,7 +44,7 @@ class ShelvesTest extends WindowTest {
     click("shelf.rod.put");
     robot.write("short rod", 0).push(KeyCode.ENTER);
     settle();
-    Piece rod = shelf().piece("rod", "short rod").orElseThrow();
+    ShelfItem rod = shelf().piece("rod", "short rod").orElseThrow();
     assertThat(rod.measured()).containsEntry("rod.width", 6.15);
     type("rod.length", "333");
     show(() -> session().make("", "", b -> b.withoutMeasured("rod.width")));
@@ -101,7 +101,7 @@ class ShelvesTest extends WindowTest {
     settle();
     assertThat(shelf().piece("tuners", "locking, six")).isPresent();
     click("shelves.copy");
-    assertThat(shelf().pieces()).extracting(Piece::name).contains("locking, six 2");
+    assertThat(shelf().pieces()).extracting(ShelfItem::name).contains("locking, six 2");
     click("shelves.remove");
     assertThat(shelf().pieces()).hasSize(1);
     click("shelves.close");

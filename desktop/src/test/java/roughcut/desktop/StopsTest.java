@@ -19,15 +19,15 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.clearance.Clearance;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
-import roughcut.thin.ThinSpot;
 
 /** What stops the work is on the rails, leads to where it is mended, and goes when it is. */
 class StopsTest extends WindowTest {
@@ -68,7 +68,7 @@ class StopsTest extends WindowTest {
                               Decisions.find(now, parts[0])
                                   .orElseThrow()
                                   .typed(now, parts[1], Units.MM);
-                        } catch (Unreadable e) {
+                        } catch (InvalidInput e) {
                           throw new AssertionError(setting, e);
                         }
                       }
@@ -78,15 +78,15 @@ class StopsTest extends WindowTest {
 
   /** What the station's button says under its name. */
   private String state(String station) {
-    Node button = robot.lookup((Node n) -> Ids.is(n, "station." + station)).query();
+    Node button = robot.lookup((Node n) -> ControlNames.is(n, "station." + station)).query();
     return button.lookupAll(".station-state").stream()
         .map(n -> ((Label) n).getText())
         .collect(Collectors.joining());
   }
 
   private Set<String> cards() {
-    return robot.lookup((Node n) -> Ids.of(n).startsWith("stop.")).queryAll().stream()
-        .map(n -> Ids.of(n).substring(5))
+    return robot.lookup((Node n) -> ControlNames.of(n).startsWith("stop.")).queryAll().stream()
+        .map(n -> ControlNames.of(n).substring(5))
         .collect(Collectors.toCollection(TreeSet::new));
   }
 
@@ -117,7 +117,7 @@ class StopsTest extends WindowTest {
     decide("pocket.finish=goes-in", "pocket.clearance=0.05", "finish.film=0.12");
     click("stop.body");
     assertThat(there("pocket.clearance")).as("its page is open").isTrue();
-    assertThat(Ids.of(stage.getScene().getFocusOwner())).isEqualTo("pocket.clearance");
+    assertThat(ControlNames.of(stage.getScene().getFocusOwner())).isEqualTo("pocket.clearance");
     robot.push(KeyCode.CONTROL, KeyCode.A).write("0.2").push(KeyCode.ENTER);
     settle();
     assertThat(cards()).doesNotContain("body");
@@ -148,8 +148,8 @@ class StopsTest extends WindowTest {
     assertThat(card.getAccessibleText()).contains("3 to get");
   }
 
-  private ThinSpot rod() {
-    return session().plan().get().thinSpots().stream()
+  private Clearance rod() {
+    return session().plan().get().clearances().stream()
         .filter(t -> t.left().id().equals("rod.least"))
         .findFirst()
         .orElseThrow();
@@ -163,7 +163,7 @@ class StopsTest extends WindowTest {
 
   @Test
   void aLimitIsChangedWhereItsSpotIsLookedAtAndPutBack(FxRobot robot) {
-    ThinSpot before = rod();
+    Clearance before = rod();
     click("thin.rod.least");
     limit(robot, "limit.better", "9");
     assertThat(rod().limit().warn()).isEqualTo(9);

@@ -21,17 +21,17 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.clearance.Clearance;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
-import roughcut.file.Rescue;
+import roughcut.file.RescueCopies;
 import roughcut.file.ShopBuilds;
 import roughcut.measure.Units;
 import roughcut.record.Build;
-import roughcut.record.Done;
-import roughcut.thin.ThinSpot;
+import roughcut.record.DoneOperation;
 
 /** Days in the shop that went otherwise than planned, from the first surprise to the end. */
 class StoriesTest extends BenchWalk {
@@ -48,8 +48,8 @@ class StoriesTest extends BenchWalk {
   }
 
   private Set<String> stops() {
-    return plan().thinSpots().stream()
-        .filter(s -> s.state() == ThinSpot.State.STOP)
+    return plan().clearances().stream()
+        .filter(s -> s.state() == Clearance.State.STOP)
         .map(s -> s.left().id())
         .collect(Collectors.toCollection(TreeSet::new));
   }
@@ -82,8 +82,8 @@ class StoriesTest extends BenchWalk {
     String read = null;
     for (String thin : List.of("18.6", "17.4", "16.2", "15")) {
       type(robot, "hold.heel.thickness", thin);
-      if (!log().standing().containsKey("heel.thickness")
-          || log().standing().get("heel.thickness").value() != Double.parseDouble(thin)) {
+      if (!log().current().containsKey("heel.thickness")
+          || log().current().get("heel.thickness").value() != Double.parseDouble(thin)) {
         // So far off it is asked about once.
         type(robot, "hold.heel.thickness", thin);
       }
@@ -109,7 +109,7 @@ class StoriesTest extends BenchWalk {
     Build mended = session().build().get();
     Set<String> after = stops();
     assertThat(before).as("nothing new stands at stop").containsAll(after);
-    assertThat(log().standing().get("heel.thickness").value())
+    assertThat(log().current().get("heel.thickness").value())
         .as("the wood stays as it is")
         .isEqualTo(Double.parseDouble(read));
     assertThat(mended.log().decided()).as("what was decided anew is written down").isNotEmpty();
@@ -126,9 +126,9 @@ class StoriesTest extends BenchWalk {
     settle();
     window.workspace().save();
     Build kept = BuildFile.open(heron).build();
-    assertThat(kept.log().standing().get("heel.thickness").value())
+    assertThat(kept.log().current().get("heel.thickness").value())
         .isEqualTo(Double.parseDouble(read));
-    Done done = kept.log().done("body.cut.pocket").orElseThrow();
+    DoneOperation done = kept.log().done("body.cut.pocket").orElseThrow();
     assertThat(done.note()).as("the heel is off what was drawn").contains("reason: as mended");
     assertThat(kept.design()).isEqualTo(mended.design());
   }
@@ -205,9 +205,9 @@ class StoriesTest extends BenchWalk {
     assertThat(plan().given(roughcut.design.Decisions.HEEL_THICKNESS)).isEqualTo(20.4);
     until(
         () ->
-            new Rescue(data)
+            new RescueCopies(data)
                 .of(heron)
-                .map(c -> read(c.copy()).log().standing().containsKey("heel.thickness"))
+                .map(c -> read(c.copy()).log().current().containsKey("heel.thickness"))
                 .orElse(false));
     assertThat(Files.exists(shop)).as("no folder is made in the place of the stick's").isFalse();
     robot.push(KeyCode.CONTROL, KeyCode.P);
@@ -225,10 +225,10 @@ class StoriesTest extends BenchWalk {
     assertThat(design().numbers())
         .containsEntry("head.length", 191.0)
         .containsEntry("head.width", 91.0);
-    assertThat(log().standing().get("heel.thickness").value()).isEqualTo(20.4);
-    until(() -> new Rescue(data).builds().isEmpty());
+    assertThat(log().current().get("heel.thickness").value()).isEqualTo(20.4);
+    until(() -> new RescueCopies(data).builds().isEmpty());
     assertThat(read(heron).design().numbers()).containsEntry("head.length", 191.0);
-    assertThat(read(heron).log().standing()).containsKey("heel.thickness");
+    assertThat(read(heron).log().current()).containsKey("heel.thickness");
   }
 
   private static Build read(Path file) {
@@ -280,7 +280,7 @@ class StoriesTest extends BenchWalk {
     toBench();
     look("body.cut.pocket");
     type(robot, "hold.heel.thickness", "13/16");
-    assertThat(log().standing().get("heel.thickness").value()).isCloseTo(20.6375, within(1e-9));
+    assertThat(log().current().get("heel.thickness").value()).isCloseTo(20.6375, within(1e-9));
     Set<String> foreign = new TreeSet<>();
     for (StationId station : StationId.values()) {
       show(() -> window.choose(station));
@@ -304,6 +304,6 @@ class StoriesTest extends BenchWalk {
           .as("but for the check bar, which is told in both")
           .allMatch(l -> l.contains(" 4 in"));
     }
-    assertThat(log().standing().get("heel.thickness").on()).isEqualTo(clock().today());
+    assertThat(log().current().get("heel.thickness").on()).isEqualTo(clock().today());
   }
 }

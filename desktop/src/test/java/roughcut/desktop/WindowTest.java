@@ -29,7 +29,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.service.support.FiredEvents;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Design;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
@@ -37,7 +37,7 @@ import roughcut.desktop.station.StationId;
 import roughcut.drawing.Mark;
 import roughcut.file.DemoFolder;
 import roughcut.plan.Plan;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 import roughcut.record.Reading;
 
 /** The demo in a real window, for tests that type and click as the maker does. */
@@ -81,8 +81,8 @@ abstract class WindowTest {
   }
 
   /** What the program takes for now. */
-  Now clock() {
-    return new Now(time);
+  CurrentTime clock() {
+    return new CurrentTime(time);
   }
 
   /** The test library keeps each event for good, and by it every window that was ever shown. */
@@ -122,7 +122,7 @@ abstract class WindowTest {
   /** The control of that id; ids have points in them, which a style selector would misread. */
   static <T extends Node> T find(FxRobot robot, String id, Class<T> type) {
     return type.cast(
-        robot.lookup((Node node) -> Ids.is(node, id)).queryAll().stream()
+        robot.lookup((Node node) -> ControlNames.is(node, id)).queryAll().stream()
             .filter(Node::isVisible)
             .findFirst()
             .orElseThrow(() -> new AssertionError("nothing on the screen is called " + id)));
@@ -177,7 +177,7 @@ abstract class WindowTest {
   }
 
   boolean there(String id) {
-    return robot.lookup((Node n) -> Ids.is(n, id) && n.isVisible()).tryQuery().isPresent();
+    return robot.lookup((Node n) -> ControlNames.is(n, id) && n.isVisible()).tryQuery().isPresent();
   }
 
   void click(String id) {

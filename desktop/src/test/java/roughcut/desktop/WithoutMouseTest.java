@@ -19,7 +19,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.blank.RipPlan;
 import roughcut.blank.WoodPart;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.file.BuildFile;
 import roughcut.plan.Plan;
@@ -52,7 +52,7 @@ class WithoutMouseTest extends WindowTest {
   private void tabTo(String id) {
     for (int i = 0; i < MOST_TABS; i++) {
       Node at = mine.root().getScene().getFocusOwner();
-      if (at != null && Ids.is(at, id)) {
+      if (at != null && ControlNames.is(at, id)) {
         return;
       }
       robot.push(KeyCode.TAB);

@@ -47,7 +47,7 @@ final class BoardChoice extends HBox {
     RipPlan rip = rips.get(0);
     species = rip.species();
     wood.setText(rip.wood().name());
-    Ids.set(boards, "board." + species);
+    ControlNames.set(boards, "board." + species);
     boards.setAccessibleText("Board for " + rip.wood().name());
     boolean chosen = plan.build().design().boardFor("neck." + species).isPresent();
     List<String> own =

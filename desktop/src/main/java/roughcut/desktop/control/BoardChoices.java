@@ -33,7 +33,7 @@ public final class BoardChoices extends VBox {
     label.getStyleClass().add("decision-label");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    Ids.set(saws, "saw");
+    ControlNames.set(saws, "saw");
     saws.getStyleClass().add("choice-box");
     saws.setPrefWidth(150);
     saws.setPromptText("by its numbers");

@@ -15,8 +15,8 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import roughcut.desktop.session.EditHistory;
 import roughcut.desktop.session.Session;
-import roughcut.desktop.session.Work;
 import roughcut.measure.Quantity;
 import roughcut.neck.NeckKeys;
 import roughcut.shop.Board;
@@ -52,7 +52,7 @@ public final class BoardEditor extends VBox {
     this.session = session;
     this.board = board;
     name.getStyleClass().add("panel-heading");
-    Ids.set(own, "board.name");
+    ControlNames.set(own, "board.name");
     own.setAccessibleText("Name of the board");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename(own.getText().strip()));
@@ -70,10 +70,10 @@ public final class BoardEditor extends VBox {
             "Grain",
             g -> g.name().toLowerCase(Locale.ROOT) + "-sawn",
             g -> change("the grain of a board", b -> b.withGrain(g)));
-    Ids.set(irreplaceable, "board.irreplaceable");
+    ControlNames.set(irreplaceable, "board.irreplaceable");
     irreplaceable.setOnAction(
         e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
-    Ids.set(note, "board.note");
+    ControlNames.set(note, "board.note");
     note.setAccessibleText("Note on the board");
     note.setPromptText("note");
     note.getStyleClass().add("text-entry");
@@ -143,14 +143,14 @@ public final class BoardEditor extends VBox {
   /** The board under another name, and whatever this build has laid on it or chosen it for. */
   private void renamed(String what, UnaryOperator<Board> change, String to) {
     String from = board.get();
-    Work work = session.work();
+    EditHistory work = session.work();
     try {
       Shop shop = work.shop().changeBoard(from, b -> change.apply(b).withId(to));
       renamed.accept(to);
       Optional<String> refusal =
           session.take(
               what,
-              new Work(
+              new EditHistory(
                   work.build().withDesign(work.build().design().withBoardRenamed(from, to)), shop));
       if (refusal.isPresent()) {
         renamed.accept(from);

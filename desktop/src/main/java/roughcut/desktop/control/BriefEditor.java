@@ -17,8 +17,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankKeys;
 import roughcut.desktop.session.Session;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
-import roughcut.measure.Unreadable;
 import roughcut.record.Brief;
 import roughcut.rout.RoutKeys;
 import roughcut.schedule.BriefCheck;
@@ -59,7 +59,7 @@ public final class BriefEditor extends VBox {
   public BriefEditor(Session session) {
     super(5);
     this.session = session;
-    Ids.set(due, "brief.due");
+    ControlNames.set(due, "brief.due");
     due.setPromptText("2026-12-24");
     due.setAccessibleText("Done by, as year-month-day");
     due.setPrefWidth(110);
@@ -78,16 +78,16 @@ public final class BriefEditor extends VBox {
     HBox.setHgrow(space, Priority.ALWAYS);
     HBox day = new HBox(8, by, space, due);
     day.setAlignment(Pos.CENTER_LEFT);
-    Ids.set(wrong, "brief.wrong");
+    ControlNames.set(wrong, "brief.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
-    Ids.set(limit, "brief.limit");
+    ControlNames.set(limit, "brief.limit");
     limit.setPromptText("limit, or words");
     limit.setAccessibleText("The limit, or what is judged by eye");
     limit.setOnAction(e -> add());
     HBox.setHgrow(limit, Priority.ALWAYS);
     Button more = new Button("add");
-    Ids.set(more, "brief.add");
+    ControlNames.set(more, "brief.add");
     more.getStyleClass().add("text-button");
     more.setOnAction(e -> add());
     HBox adding = new HBox(6, limit, more);
@@ -152,7 +152,7 @@ public final class BriefEditor extends VBox {
       if (edit("what must hold", b -> b.with(wish))) {
         limit.clear();
       }
-    } catch (Unreadable | IllegalArgumentException e) {
+    } catch (InvalidInput | IllegalArgumentException e) {
       tell(e.getMessage());
     }
   }
@@ -174,7 +174,7 @@ public final class BriefEditor extends VBox {
     Label state = new Label(sign(check.state()) + " " + check.state().word());
     state.getStyleClass().add(style(check.state()));
     state.setMinWidth(Region.USE_PREF_SIZE);
-    Ids.set(state, "brief." + (index + 1) + ".state");
+    ControlNames.set(state, "brief." + (index + 1) + ".state");
     Label words = new Label(check.words());
     words.getStyleClass().add("decision-label");
     words.setWrapText(true);
@@ -193,7 +193,7 @@ public final class BriefEditor extends VBox {
         head.getChildren().add(0, held);
       }
       Button off = new Button("×");
-      Ids.set(off, "brief." + (index + 1) + ".remove");
+      ControlNames.set(off, "brief." + (index + 1) + ".remove");
       off.setAccessibleText("No longer: " + wish.words());
       off.getStyleClass().add("text-button");
       off.setOnAction(e -> edit("what must hold", b -> b.without(index)));

@@ -87,18 +87,18 @@ public final class ChoiceField extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     Label label = new Called(decision.label());
     label.getStyleClass().add("decision-label");
-    Tips.on(label, decision.hint());
+    LazyTooltip.on(label, decision.hint());
     label.setLabelFor(box);
     label.setMaxWidth(Double.MAX_VALUE);
     setHgrow(label, Priority.ALWAYS);
     label.setWrapText(true);
     // The chosen one's words, where they are cut off all the same.
-    Tips.on(box, decision.label());
+    LazyTooltip.on(box, decision.label());
 
-    Ids.set(box, decision.id());
+    ControlNames.set(box, decision.id());
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(decision.label());
-    TypeAhead.on(box);
+    SearchAsYouType.on(box);
     box.setConverter(
         new StringConverter<>() {
           @Override
@@ -115,7 +115,7 @@ public final class ChoiceField extends HBox {
         .addListener(
             (p, was, is) -> {
               box.requestLayout();
-              Tips.on(box, is == null ? decision.label() : is.label());
+              LazyTooltip.on(box, is == null ? decision.label() : is.label());
               chosen(is);
             });
     getChildren().addAll(label, box);

@@ -54,7 +54,7 @@ public final class CutterEditor extends VBox {
             "It is",
             Cutter.Condition::word,
             k -> change("condition", c -> c.withCondition(k)));
-    Ids.set(name, "cutter.name");
+    ControlNames.set(name, "cutter.name");
     name.setAccessibleText("Name of the cutter");
     name.getStyleClass().add("text-entry");
     name.setOnAction(e -> change("name", c -> c.withName(name.getText().strip())));
@@ -113,7 +113,7 @@ public final class CutterEditor extends VBox {
 
   private Button button(String id, String words) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> count(id.endsWith("add")));
     return button;

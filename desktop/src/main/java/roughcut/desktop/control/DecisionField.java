@@ -15,13 +15,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.bench.Plausible;
+import roughcut.bench.PlausibilityCheck;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -29,17 +29,18 @@ import roughcut.record.Reading;
 
 /**
  * A number that the maker decides: typed with or without its unit, nudged with the arrow keys,
- * tried while it is typed and entered when it is done ({@link Typing}). Beneath stands what can't
- * be, what is wrong with it in the plan, and what was measured; the key F2 takes a new measurement.
+ * tried while it is typed and entered when it is done ({@link FieldEntry}). Beneath stands what
+ * can't be, what is wrong with it in the plan, and what was measured; the key F2 takes a new
+ * measurement.
  */
-public final class DecisionField extends VBox implements Typing.Into, TakesReading {
+public final class DecisionField extends VBox implements FieldEntry.Into, TakesReading {
   private static final double FINE = 0.1;
   private static final double COARSE = 10;
 
   private final NumberDecision decision;
   private final Session session;
   private final TextField field = new TextField();
-  private final Typing typing;
+  private final FieldEntry typing;
   private final Label unit = new Label();
   private final Label message = new Label();
   private final MeasuredRow measured;
@@ -62,13 +63,13 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   public DecisionField(NumberDecision decision, Session session, Region lead) {
     this.decision = decision;
     this.session = session;
-    this.typing = new Typing(field, session, this);
+    this.typing = new FieldEntry(field, session, this);
     getStyleClass().add("decision");
-    Ids.set(field, decision.id());
+    ControlNames.set(field, decision.id());
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(decision.label());
     field.setAccessibleHelp(decision.hint());
-    Tips.on(
+    LazyTooltip.on(
         field, decision.hint() + (decision.measurable() ? "\nF2: enter what was measured" : ""));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
@@ -82,7 +83,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    Ids.set(message, decision.id() + ".message");
+    ControlNames.set(message, decision.id() + ".message");
     measured = new MeasuredRow(decision, session);
     getChildren().addAll(row, message, measured);
     field.focusedProperty().addListener((p, was, is) -> left(is));
@@ -104,7 +105,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       menu.getItems().add(Menus.item("Take back what was measured", measured::takeBack));
     }
     menu.getItems()
-        .add(Menus.item("Copy the number", () -> Numbers.copy(shown().replace('−', '-'))));
+        .add(Menus.item("Copy the number", () -> NumberClipboard.copy(shown().replace('−', '-'))));
     menu.getItems().add(Menus.asks(this, "What this changes", NumberEvent.CHANGES, decision.id()));
     if (decision.follows() && !following()) {
       menu.getItems().add(Menus.item("Let it follow again", this::release));
@@ -124,7 +125,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
   private static Label label(NumberDecision decision) {
     Label label = new Label(decision.label());
     label.getStyleClass().add("decision-label");
-    Tips.on(label, decision.hint());
+    LazyTooltip.on(label, decision.hint());
     label.setMinWidth(0);
     label.setWrapText(true);
     return label;
@@ -217,14 +218,14 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     try {
       return use.apply(
           measuring
-              ? Plausible.read(
-                  Plausible.expected(decision, session.decided(decision)),
+              ? PlausibilityCheck.read(
+                  PlausibilityCheck.expected(decision, session.decided(decision)),
                   decision.range(),
                   text,
                   session.units().get(),
                   known)
               : decision.read(text, session.units().get()));
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return Optional.of(e.getMessage());
     }
   }
@@ -271,7 +272,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     }
     try {
       return decision.read(text, session.units().get()) == decided();
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return false;
     }
   }
@@ -281,8 +282,8 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     String said = words != null ? words : standing();
     message.setText(said);
     show(message, !said.isEmpty());
-    field.pseudoClassStateChanged(States.WRONG, !said.isEmpty());
-    field.pseudoClassStateChanged(States.TRIED, words == null && typing.pending());
+    field.pseudoClassStateChanged(StyleStates.WRONG, !said.isEmpty());
+    field.pseudoClassStateChanged(StyleStates.TRIED, words == null && typing.pending());
   }
 
   /** What is wrong with it in the plan that is drawn; empty for nothing. */
@@ -314,7 +315,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       return;
     }
     typing.refresh();
-    field.pseudoClassStateChanged(States.FOLLOWS, following());
+    field.pseudoClassStateChanged(StyleStates.FOLLOWS, following());
     measured.show();
   }
 
@@ -378,7 +379,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       return;
     }
     double steps = direction * (e.isShiftDown() ? COARSE : e.isShortcutDown() ? FINE : 1);
-    double next = decision.nudged(decided(), steps, session.units().get());
+    double next = decision.stepped(decided(), steps, session.units().get());
     session
         .edit(decision.label().toLowerCase(Locale.ROOT), decision.id(), decided(next))
         .ifPresent(this::tell);
@@ -391,7 +392,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
       typing.enter();
       measuring = true;
       typing.another();
-      field.pseudoClassStateChanged(States.MEASURING, true);
+      field.pseudoClassStateChanged(StyleStates.MEASURING, true);
       field.setPromptText("measured");
       typing.write("");
     }
@@ -403,7 +404,7 @@ public final class DecisionField extends VBox implements Typing.Into, TakesReadi
     }
     measuring = false;
     field.setPromptText("");
-    field.pseudoClassStateChanged(States.MEASURING, false);
+    field.pseudoClassStateChanged(StyleStates.MEASURING, false);
     typing.write(shown());
     refresh();
   }

@@ -13,7 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 
 /**
  * When an operation was done, how long it took and what was noted; each can be mended by hand, for
@@ -23,10 +23,10 @@ final class DoneEditor extends VBox {
   private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   private final Session session;
-  private final Done done;
+  private final DoneOperation done;
   private final Label message = new Label();
 
-  DoneEditor(Done done, Session session) {
+  DoneEditor(DoneOperation done, Session session) {
     super(3);
     this.done = done;
     this.session = session;
@@ -34,7 +34,7 @@ final class DoneEditor extends VBox {
     message.setWrapText(true);
     message.setVisible(false);
     message.setManaged(false);
-    Ids.set(message, "made.message");
+    ControlNames.set(message, "made.message");
     getChildren()
         .addAll(
             row("Done on", "made.at", done.at().format(AT), this::at),
@@ -53,7 +53,7 @@ final class DoneEditor extends VBox {
     label.setMinWidth(70);
     TextField field = new TextField(text);
     field.setAccessibleText(words);
-    Ids.set(field, id);
+    ControlNames.set(field, id);
     HBox.setHgrow(field, Priority.ALWAYS);
     field.setMaxWidth(Region.USE_COMPUTED_SIZE);
     field.setOnAction(e -> tell(enter.apply(field.getText().strip())));
@@ -95,7 +95,7 @@ final class DoneEditor extends VBox {
     return mend("a note on what was done", d -> d.noting(text));
   }
 
-  private String mend(String name, UnaryOperator<Done> change) {
+  private String mend(String name, UnaryOperator<DoneOperation> change) {
     String refusal =
         session
             .edit(

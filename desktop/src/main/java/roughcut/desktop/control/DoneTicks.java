@@ -10,15 +10,15 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.bench.Stake;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.Desk;
+import roughcut.bench.Risk;
+import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.StationContext;
 import roughcut.plan.Plan;
 
 /** Operations of a station with a tick for each that was done. */
 public final class DoneTicks extends VBox {
-  private final Desk desk;
+  private final StationContext context;
   private final Session session;
   private final String what;
   private final FlowPane ticks = new FlowPane(14, 4);
@@ -31,10 +31,10 @@ public final class DoneTicks extends VBox {
    * @param heading over them
    * @param what is done, for undo: “sawn”
    */
-  public DoneTicks(Desk desk, String heading, String what) {
+  public DoneTicks(StationContext context, String heading, String what) {
     super(4);
-    this.desk = desk;
-    this.session = desk.session();
+    this.context = context;
+    this.session = context.session();
     this.what = what;
     Label label = new Label(heading);
     label.getStyleClass().add("panel-heading");
@@ -56,7 +56,7 @@ public final class DoneTicks extends VBox {
     boxes.forEach(
         (id, box) -> {
           box.setSelected(plan.build().log().isDone(id));
-          Tips.on(
+          LazyTooltip.on(
               box,
               plan.build()
                   .log()
@@ -70,7 +70,7 @@ public final class DoneTicks extends VBox {
 
   /** What is at stake is asked about at the bench, where a reason can be given. */
   private void tick(String id, CheckBox box) {
-    AtBench bench = desk.bench();
+    BenchState bench = context.bench();
     Bench.Step step = bench.bench().step(id).orElse(null);
     if (step == null) {
       session.make(id, "done " + id, b -> b.withLog(b.log().turned(id, session.now().second())));
@@ -81,11 +81,11 @@ public final class DoneTicks extends VBox {
       bench.undone(step.operation());
       return;
     }
-    List<Stake> stakes = bench.stakes(step.operation());
-    if (Stake.wantReason(stakes)) {
+    List<Risk> stakes = bench.risks(step.operation());
+    if (Risk.wantReason(stakes)) {
       box.setSelected(false);
       bench.chosen().set(id);
-      desk.refused(
+      context.refused(
           "“"
               + step.operation().title()
               + "” – "
@@ -100,7 +100,7 @@ public final class DoneTicks extends VBox {
 
   private void add(String id, String words) {
     CheckBox box = new CheckBox(words);
-    Ids.set(box, "done." + id);
+    ControlNames.set(box, "done." + id);
     box.setAccessibleText(words + " " + what);
     box.getStyleClass().add("tick");
     box.setOnAction(

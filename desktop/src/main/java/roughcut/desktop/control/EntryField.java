@@ -14,19 +14,19 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 
 /**
  * A number of something that the maker owns or lays by hand: typed with or without its unit, left
- * empty where it isn't known, entered when it is done ({@link Typing}). What can't be read or can't
- * be had stays as typed, with the reason beneath.
+ * empty where it isn't known, entered when it is done ({@link FieldEntry}). What can't be read or
+ * can't be had stays as typed, with the reason beneath.
  */
-public final class EntryField extends VBox implements Typing.Into {
+public final class EntryField extends VBox implements FieldEntry.Into {
   /** Held here, for the session holds it weakly: fields come and go with what they show. */
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> show();
 
@@ -36,7 +36,7 @@ public final class EntryField extends VBox implements Typing.Into {
   private final Supplier<OptionalDouble> value;
   private final Function<OptionalDouble, Optional<String>> enter;
   private final TextField field = new TextField();
-  private final Typing typing;
+  private final FieldEntry typing;
   private final Label unit = new Label();
   private final Label message = new Label();
 
@@ -59,12 +59,12 @@ public final class EntryField extends VBox implements Typing.Into {
     this.mayBeEmpty = mayBeEmpty;
     this.value = value;
     this.enter = enter;
-    this.typing = new Typing(field, session, this);
+    this.typing = new FieldEntry(field, session, this);
     getStyleClass().add("decision");
     Label label = new Label(called);
     label.getStyleClass().add("decision-label");
     label.setLabelFor(field);
-    Ids.set(field, id);
+    ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(called);
     field.setPromptText(mayBeEmpty ? "not yet" : "");
@@ -79,7 +79,7 @@ public final class EntryField extends VBox implements Typing.Into {
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    Ids.set(message, id + ".message");
+    ControlNames.set(message, id + ".message");
     getChildren().addAll(row, message);
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
     tell(null);
@@ -101,7 +101,7 @@ public final class EntryField extends VBox implements Typing.Into {
     }
     try {
       return use.apply(OptionalDouble.of(read(text)));
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return Optional.of(e.getMessage());
     }
   }
@@ -119,12 +119,12 @@ public final class EntryField extends VBox implements Typing.Into {
     OptionalDouble now = value.get();
     try {
       return text.isBlank() ? now.isEmpty() : now.isPresent() && read(text) == now.getAsDouble();
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return false;
     }
   }
 
-  private double read(String text) throws Unreadable {
+  private double read(String text) throws InvalidInput {
     Units units = session.units().get();
     return quantity.isLength()
         ? NumberReader.length(text, units)
@@ -141,8 +141,8 @@ public final class EntryField extends VBox implements Typing.Into {
     message.setText(wrong ? words : "");
     message.setVisible(wrong);
     message.setManaged(wrong);
-    field.pseudoClassStateChanged(States.WRONG, wrong);
-    field.pseudoClassStateChanged(States.TRIED, !wrong && typing.pending());
+    field.pseudoClassStateChanged(StyleStates.WRONG, wrong);
+    field.pseudoClassStateChanged(StyleStates.TRIED, !wrong && typing.pending());
   }
 
   /** Moves the keyboard here with everything selected. */

@@ -85,7 +85,7 @@ public final class FittingCard extends VBox {
     this.ask = ask;
     this.gone = gone;
 
-    Ids.set(own, "fitting.name");
+    ControlNames.set(own, "fitting.name");
     own.setAccessibleText("Name of what is fitted");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename());
@@ -103,14 +103,14 @@ public final class FittingCard extends VBox {
                 rename();
               }
             });
-    Ids.set(this, "fitting.card");
+    ControlNames.set(this, "fitting.card");
     title.getStyleClass().add("panel-heading");
     warning.getStyleClass().add("card-warning");
     warning.setWrapText(true);
-    Ids.set(warning, "fitting.listed");
+    ControlNames.set(warning, "fitting.listed");
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
-    Ids.set(trouble, "fitting.trouble");
+    ControlNames.set(trouble, "fitting.trouble");
     getChildren().addAll(title, own, warning, trouble, fields, settings);
   }
 
@@ -136,7 +136,7 @@ public final class FittingCard extends VBox {
     tell(warning, made != null && made.listed() ? listed(made) : "");
     tell(
         trouble,
-        plan.cuts().troubles().stream()
+        plan.cuts().problems().stream()
             .filter(t -> fitting != null && t.finding().where().startsWith(fitting.id("")))
             .map(t -> t.finding().words(units))
             .findFirst()
@@ -214,7 +214,7 @@ public final class FittingCard extends VBox {
     }
     fold("fitting.hardware", "the thing itself: listed, measured", measured);
     Button away = new Button("take it away");
-    Ids.set(away, "fitting.remove");
+    ControlNames.set(away, "fitting.remove");
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
     fields.getChildren().add(new HBox(away));
@@ -247,7 +247,7 @@ public final class FittingCard extends VBox {
     folded.getStyleClass().add("panel-folded");
     folded.getChildren().addAll(inside);
     TitledPane pane = new TitledPane(words, folded);
-    Ids.set(pane, id);
+    ControlNames.set(pane, id);
     pane.setExpanded(false);
     pane.setAnimated(false);
     pane.getStyleClass().add("more");
@@ -265,7 +265,7 @@ public final class FittingCard extends VBox {
     lead.getStyleClass().add("decision-label");
     lead.setWrapText(true);
 
-    Tips.on(lead, decision.hint());
+    LazyTooltip.on(lead, decision.hint());
     DecisionField field = new DecisionField(decision, session, lead);
     numbers.put(decision.id(), field);
     return field;

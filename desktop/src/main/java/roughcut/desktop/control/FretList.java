@@ -6,8 +6,8 @@ import roughcut.layout.FretLayout.Fret;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.plan.LaidRule;
 import roughcut.plan.Plan;
+import roughcut.plan.StraightedgeCheck;
 
 /**
  * The frets as a table: a row chosen puts the knife there; Ctrl+C copies the chosen rows,
@@ -16,7 +16,7 @@ import roughcut.plan.Plan;
 public final class FretList extends NumberTable<Fret> {
   private Plan plan;
   private Units units = Units.MM;
-  private LaidRule rule = LaidRule.USUAL;
+  private StraightedgeCheck rule = StraightedgeCheck.USUAL;
   private final TableColumn<Fret, String> along;
 
   /**
@@ -45,7 +45,7 @@ public final class FretList extends NumberTable<Fret> {
   }
 
   /** Measures from another line, or with a rule whose zero stands elsewhere. */
-  public void measure(LaidRule next) {
+  public void measure(StraightedgeCheck next) {
     rule = next;
     along.setText(rule.shows() == 0 ? "from " + rule.from().words() : "on the rule");
     if (plan != null) {

@@ -30,7 +30,7 @@ public final class FretTicks extends VBox {
   public FretTicks(Session session) {
     super(4);
     this.session = session;
-    Ids.set(this, "fret-ticks");
+    ControlNames.set(this, "fret-ticks");
     grid.setVgap(3);
     columns(grid);
     GridPane head = new GridPane();
@@ -41,7 +41,7 @@ public final class FretTicks extends VBox {
       count.getStyleClass().add("lower-note");
       counts.put(stage, count);
       Button all = new Button(called(stage) + ", all");
-      Ids.set(all, "frets.all." + stage.word());
+      ControlNames.set(all, "frets.all." + stage.word());
       all.getStyleClass().add("text-button");
       all.setOnAction(
           e ->
@@ -56,7 +56,7 @@ public final class FretTicks extends VBox {
       head.add(one, column++, 0);
     }
 
-    getChildren().addAll(head, Scrolled.of(grid));
+    getChildren().addAll(head, ScrollBox.of(grid));
   }
 
   private static void columns(GridPane grid) {
@@ -90,7 +90,8 @@ public final class FretTicks extends VBox {
         CheckBox box = boxes.get(fret - 1).get(stage);
         box.setSelected(records.when(fret, stage).isPresent());
         box.setVisible(fret <= last);
-        Tips.on(box, records.when(fret, stage).map(LocalDate::toString).orElse(stage.label()));
+        LazyTooltip.on(
+            box, records.when(fret, stage).map(LocalDate::toString).orElse(stage.label()));
       }
     }
     for (FretStage stage : FretStage.values()) {
@@ -108,7 +109,7 @@ public final class FretTicks extends VBox {
     for (FretStage stage : FretStage.values()) {
       CheckBox box = new CheckBox();
       box.setAccessibleText("fret " + fret + " " + called(stage));
-      Ids.set(box, "fret." + fret + "." + stage.word());
+      ControlNames.set(box, "fret." + fret + "." + stage.word());
       box.getStyleClass().add("tick");
       box.setOnAction(
           e -> {

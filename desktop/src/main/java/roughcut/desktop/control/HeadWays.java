@@ -32,7 +32,7 @@ public final class HeadWays extends VBox {
   public HeadWays(Session session) {
     super(4);
     this.session = session;
-    Ids.set(this, "head-ways");
+    ControlNames.set(this, "head-ways");
     setPrefWidth(WIDE);
     Label title = new Label("Ways to make this headstock");
     title.getStyleClass().add("lower-title");
@@ -43,7 +43,7 @@ public final class HeadWays extends VBox {
       column.setMinWidth(least);
       grid.getColumnConstraints().add(column);
     }
-    ScrollPane scroll = Scrolled.of(grid);
+    ScrollPane scroll = ScrollBox.of(grid);
     for (int i = 0; i < HEADS.length; i++) {
       grid.add(label(HEADS[i], true), i, 0);
     }
@@ -94,8 +94,9 @@ public final class HeadWays extends VBox {
     private void show(Way way, Units units) {
       pick.setText(way.name());
       pick.setAccessibleText("Make the headstock: " + way.name());
-      pick.pseudoClassStateChanged(States.CHOSEN, way.chosen());
-      Tips.on(pick, String.join("\n", way.steps()) + (way.veneer() ? "\nwants a face veneer" : ""));
+      pick.pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
+      LazyTooltip.on(
+          pick, String.join("\n", way.steps()) + (way.veneer() ? "\nwants a face veneer" : ""));
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
@@ -105,9 +106,9 @@ public final class HeadWays extends VBox {
       };
       for (int i = 0; i < cells.length; i++) {
         cells[i].setText(words[i]);
-        cells[i].pseudoClassStateChanged(States.CHOSEN, way.chosen());
+        cells[i].pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
       }
-      Tips.on(
+      LazyTooltip.on(
           cells[cells.length - 1],
           (way.boards().isEmpty() ? "" : String.join("\n", way.boards()) + "\n")
               + (way.lacking().isEmpty()

@@ -11,19 +11,19 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
-import roughcut.desktop.session.Ago;
-import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
-import roughcut.whatif.LastTime;
+import roughcut.whatif.LastResult;
 
 /** A hold point at its operation: what it should be, how it is taken, and where it is answered. */
 final class HoldRow extends VBox {
-  HoldRow(Bench.Held held, Session session, AtBench bench, Map<String, LastTime> lastTime) {
+  HoldRow(Bench.Held held, Session session, BenchState bench, Map<String, LastResult> lastTime) {
     super(2);
     HoldPoint hold = held.hold();
     Units units = session.units().get();
@@ -38,7 +38,7 @@ final class HoldRow extends VBox {
     Label state = new Label(state(bench.bench(), held, units));
     state.setWrapText(true);
     state.getStyleClass().addAll("station-state", style(held.state()));
-    Ids.set(state, "hold." + hold.of() + ".state");
+    ControlNames.set(state, "hold." + hold.of() + ".state");
     getChildren()
         .addAll(
             what, how, hold.looked() ? looking(hold, bench) : reading(hold, session, bench), state);
@@ -46,12 +46,12 @@ final class HoldRow extends VBox {
         .ifPresent(last -> getChildren().add(2, last(last, hold, units)));
   }
 
-  private static Label last(LastTime last, HoldPoint hold, Units units) {
+  private static Label last(LastResult last, HoldPoint hold, Units units) {
     Label label = new Label(last.told(units));
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("decision-message");
-    Ids.set(label, "hold." + hold.of() + ".last");
+    ControlNames.set(label, "hold." + hold.of() + ".last");
     return label;
   }
 
@@ -64,11 +64,11 @@ final class HoldRow extends VBox {
     return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
-  private static Region looking(HoldPoint hold, AtBench bench) {
+  private static Region looking(HoldPoint hold, BenchState bench) {
     Button yes = new Button("yes");
     Button no = new Button("no");
-    Ids.set(yes, "hold." + hold.of() + ".yes");
-    Ids.set(no, "hold." + hold.of() + ".no");
+    ControlNames.set(yes, "hold." + hold.of() + ".yes");
+    ControlNames.set(no, "hold." + hold.of() + ".no");
     yes.setAccessibleText(hold.what() + ": yes");
     no.setAccessibleText(hold.what() + ": no");
     yes.getStyleClass().add("text-button");
@@ -80,7 +80,7 @@ final class HoldRow extends VBox {
     return row;
   }
 
-  private static Region reading(HoldPoint hold, Session session, AtBench bench) {
+  private static Region reading(HoldPoint hold, Session session, BenchState bench) {
     Optional<Measurable> measurable = Measurables.find(session.build().get().design(), hold.of());
     return measurable
         .<Region>map(
@@ -94,7 +94,9 @@ final class HoldRow extends VBox {
     HoldPoint hold = held.hold();
     String wanted = hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units) + " · ";
     String taken =
-        held.reading().map(r -> ", " + Ago.days(r.on(), bench.now().toLocalDate())).orElse("");
+        held.reading()
+            .map(r -> ", " + RelativeDay.days(r.on(), bench.now().toLocalDate()))
+            .orElse("");
     String off =
         held.off()
             .filter(o -> held.state() == HoldPoint.State.OFF)

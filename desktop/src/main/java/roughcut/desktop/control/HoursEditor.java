@@ -41,14 +41,14 @@ public final class HoursEditor extends VBox {
     for (DayOfWeek day : DayOfWeek.values()) {
       String called = day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
       TextField field = new TextField();
-      Ids.set(field, "hours." + day.name().toLowerCase(Locale.ROOT));
+      ControlNames.set(field, "hours." + day.name().toLowerCase(Locale.ROOT));
       field.setPromptText("closed");
       field.setAccessibleText(called + ", from and to");
       days.put(day, field);
       getChildren().add(new NamedField(called, field, 140));
       onEntered(field, () -> enter(day));
     }
-    Ids.set(closed, "hours.closed");
+    ControlNames.set(closed, "hours.closed");
     closed.setPromptText("2026-12-24, …");
     closed.setAccessibleText("Days off, as year-month-day");
     onEntered(closed, this::enterClosed);
@@ -70,7 +70,7 @@ public final class HoursEditor extends VBox {
             session,
             () -> OptionalDouble.of(hours().clampSets()),
             v -> edit(h -> h.withClampSets((int) v.getAsDouble())));
-    Ids.set(wrong, "hours.wrong");
+    ControlNames.set(wrong, "hours.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
     getChildren().addAll(new NamedField("Days off", closed, 140), warmth, clamps, wrong);

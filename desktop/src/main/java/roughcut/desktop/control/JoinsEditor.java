@@ -114,7 +114,7 @@ final class JoinsEditor extends VBox {
 
   private CheckBox tick(String name, String words) {
     CheckBox box = new CheckBox(words);
-    Ids.set(box, "fitting.holds." + name);
+    ControlNames.set(box, "fitting.holds." + name);
     box.getStyleClass().add("tick");
     box.setSelected(fitting.with().contains(name));
     box.setOnAction(

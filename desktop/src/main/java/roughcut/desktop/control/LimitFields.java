@@ -7,14 +7,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import roughcut.clearance.Clearance;
+import roughcut.clearance.ClearanceKind;
 import roughcut.desktop.session.Session;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Unreadable;
 import roughcut.shop.Limit;
-import roughcut.thin.ThinKind;
-import roughcut.thin.ThinSpot;
 
 /**
  * The limits that a thin spot is held against: the usual ones, or the shop's own in their place.
@@ -27,9 +27,9 @@ public final class LimitFields extends HBox {
   private final Label message = new Label();
   private final Label whose = new Label();
   private final Button usual = new Button("as usual");
-  private final Typing betterTyping;
-  private final Typing leastTyping;
-  private ThinKind kind;
+  private final FieldEntry betterTyping;
+  private final FieldEntry leastTyping;
+  private ClearanceKind kind;
   private Limit now;
 
   /** Fields that show nothing yet. */
@@ -39,7 +39,7 @@ public final class LimitFields extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     betterTyping = typing(better, "limit.better", "Better more than", true);
     leastTyping = typing(least, "limit.least", "Least", false);
-    Ids.set(usual, "limit.usual");
+    ControlNames.set(usual, "limit.usual");
     usual.getStyleClass().add("text-button");
     usual.setOnAction(
         e -> {
@@ -62,15 +62,15 @@ public final class LimitFields extends HBox {
     return label;
   }
 
-  private Typing typing(TextField field, String id, String words, boolean warns) {
-    Ids.set(field, id);
+  private FieldEntry typing(TextField field, String id, String words, boolean warns) {
+    ControlNames.set(field, id);
     field.setPrefWidth(90);
     field.setMinWidth(80);
     field.setAccessibleText(words + ", limit of this kind of thin spot");
-    return new Typing(
+    return new FieldEntry(
         field,
         session,
-        new Typing.Into() {
+        new FieldEntry.Into() {
           @Override
           public Optional<String> attempt(String text) {
             return limit(text, warns).refusal;
@@ -115,14 +115,14 @@ public final class LimitFields extends HBox {
       double typed = none ? Limit.NO_STOP : NumberReader.length(text, session.units().get());
       return new Entered(
           warns ? new Limit(typed, now.fail()) : new Limit(now.warn(), typed), Optional.empty());
-    } catch (Unreadable | IllegalArgumentException e) {
+    } catch (InvalidInput | IllegalArgumentException e) {
       return new Entered(null, Optional.of(e.getMessage()));
     }
   }
 
   /** Shows the limits of a spot. */
-  void show(ThinSpot spot) {
-    show(spot.kind(), spot.limit());
+  void show(Clearance clearance) {
+    show(clearance.kind(), clearance.limit());
   }
 
   /**
@@ -130,7 +130,7 @@ public final class LimitFields extends HBox {
    *
    * @param next as they are now, the usual ones or the shop's own
    */
-  public void show(ThinKind of, Limit next) {
+  public void show(ClearanceKind of, Limit next) {
     boolean another = kind != of;
     kind = of;
     now = next;
@@ -145,6 +145,6 @@ public final class LimitFields extends HBox {
     whose.setText(own ? "your own" : "usual");
     usual.setVisible(own);
     usual.setManaged(own);
-    Ids.set(this, "limit." + of.id());
+    ControlNames.set(this, "limit." + of.id());
   }
 }

@@ -70,7 +70,7 @@ final class MarkEditor extends VBox {
         BoardMark::width,
         (m, v) -> with(m, m.kind(), m.intent(), m.x(), m.y(), m.length(), v));
     Button add = new Button("add a mark");
-    Ids.set(add, "mark.add");
+    ControlNames.set(add, "mark.add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> add());
     Button remove = new Button("remove it");

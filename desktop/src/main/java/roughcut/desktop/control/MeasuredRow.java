@@ -6,7 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import roughcut.design.NumberDecision;
-import roughcut.desktop.session.Ago;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.record.Build;
@@ -28,7 +28,7 @@ final class MeasuredRow extends HBox {
     words.setWrapText(true);
     words.setMinHeight(Region.USE_PREF_SIZE);
     Button forget = new Button("take back");
-    Ids.set(forget, decision.id() + ".forget");
+    ControlNames.set(forget, decision.id() + ".forget");
     forget.getStyleClass().add("text-button");
     forget.setMinWidth(Region.USE_PREF_SIZE);
     forget.setOnAction(e -> takeBack());
@@ -46,7 +46,7 @@ final class MeasuredRow extends HBox {
           "measured "
               + NumberWriter.text(reading.value(), decision.quantity(), session.units().get())
               + ", "
-              + Ago.days(reading.on(), session.now().today()));
+              + RelativeDay.days(reading.on(), session.now().today()));
     }
   }
 

@@ -39,7 +39,7 @@ public class NumberTable<T> extends TableView<T> {
    * @param onChosen gets what is chosen by the maker, not what is chosen by the program
    */
   public NumberTable(String id, Consumer<T> onChosen) {
-    Ids.set(this, id);
+    ControlNames.set(this, id);
     getStyleClass().addAll("number-table", "tight-table");
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
@@ -55,7 +55,7 @@ public class NumberTable<T> extends TableView<T> {
     setOnKeyPressed(
         e -> {
           if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
-            Numbers.copy(copied(chosen()));
+            NumberClipboard.copy(copied(chosen()));
             e.consume();
           }
         });
@@ -65,7 +65,7 @@ public class NumberTable<T> extends TableView<T> {
     return new ContextMenu(
         Menus.item(
             chosen().size() == getItems().size() ? "Copy the table" : "Copy these rows",
-            () -> Numbers.copy(copied(chosen()))));
+            () -> NumberClipboard.copy(copied(chosen()))));
   }
 
   /** A column of numbers, which stand at the right. */
@@ -113,7 +113,7 @@ public class NumberTable<T> extends TableView<T> {
     protected void updateItem(String words, boolean empty) {
       super.updateItem(words, empty);
       setText(empty ? null : words);
-      Tips.on(this, empty || words == null ? "" : words);
+      LazyTooltip.on(this, empty || words == null ? "" : words);
     }
   }
 

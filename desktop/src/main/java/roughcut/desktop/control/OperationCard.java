@@ -16,26 +16,26 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.bench.Consequences;
+import roughcut.bench.ImpactReport;
 import roughcut.bench.Operation;
-import roughcut.bench.Spoiled;
-import roughcut.bench.Stake;
+import roughcut.bench.OutdatedCut;
+import roughcut.bench.Risk;
 import roughcut.bench.Verdict;
+import roughcut.clearance.Clearance;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.session.AtBench;
 import roughcut.desktop.session.Background;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.StationContext;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Proposal;
-import roughcut.thin.ThinSpot;
-import roughcut.whatif.Amends;
-import roughcut.whatif.LastTime;
-import roughcut.whatif.Mending;
+import roughcut.whatif.ClearanceFixes;
+import roughcut.whatif.LastResult;
+import roughcut.whatif.RecoveryOptions;
 import roughcut.whatif.SeatWays;
 
 /** One operation: how it stands, what has to be known, what it is set to, and its tick. */
@@ -46,9 +46,9 @@ public final class OperationCard extends VBox {
   private static final Set<String> SEAT =
       Set.of(StringDecisions.STANDING.id(), StringDecisions.STRAIGHTEDGE.id());
 
-  private final Desk desk;
+  private final StationContext context;
   private final Session session;
-  private final AtBench bench;
+  private final BenchState bench;
   private static final Background TRYING = new Background("ways out of a cut");
 
   private Shown shown;
@@ -61,11 +61,11 @@ public final class OperationCard extends VBox {
   /** Id of the operation that is asked about before it is done; empty for none. */
   private String asking = "";
 
-  public OperationCard(Desk desk) {
+  public OperationCard(StationContext context) {
     super(5);
-    this.desk = desk;
-    this.session = desk.session();
-    this.bench = desk.bench();
+    this.context = context;
+    this.session = context.session();
+    this.bench = context.bench();
   }
 
   private record Shown(
@@ -73,8 +73,8 @@ public final class OperationCard extends VBox {
       LocalDateTime now,
       String id,
       Units units,
-      Consequences changed,
-      Map<String, LastTime> lastTime) {
+      ImpactReport changed,
+      Map<String, LastResult> lastTime) {
     /** Whether nothing but the time is another. */
     boolean but(Shown other) {
       return equals(
@@ -104,7 +104,7 @@ public final class OperationCard extends VBox {
             step == null ? "" : step.operation().id(),
             units,
             bench.changed().get(),
-            desk.days().lastTime());
+            context.days().lastTime());
     // A field that is being typed into must stay where it is.
     if (next.equals(shown) || session.trying() || shown != null && typing() && next.but(shown)) {
       return;
@@ -130,7 +130,7 @@ public final class OperationCard extends VBox {
     all.add(text(op.title(), "panel-heading"));
     String wait = op.waiting().map(w -> ", then until " + w.reason()).orElse("");
     Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
-    Ids.set(state, "operation.state");
+    ControlNames.set(state, "operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(Text.in(w, units), "decision-message")));
     plan.build().log().done(op.id()).ifPresent(d -> made(op, d, units, all));
@@ -138,7 +138,7 @@ public final class OperationCard extends VBox {
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
       all.add(text("Know first", "panel-heading"));
-      holds.forEach(h -> all.add(new HoldRow(h, session, bench, desk.days().lastTime())));
+      holds.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
     changed(units, all);
     seat(op, units, all);
@@ -163,8 +163,8 @@ public final class OperationCard extends VBox {
   /** How the whole stands; it stands as long as that does, whatever was read last. */
   private Label verdict(Operation op, Units units) {
     Verdict stands = bench.bench().verdict();
-    Label label = text(stands.told(op.part(), units), "panel-text");
-    Ids.set(label, "operation.verdict");
+    Label label = text(stands.sentence(op.part(), units), "panel-text");
+    ControlNames.set(label, "operation.verdict");
     label.getStyleClass().add(style(stands.state()));
     return label;
   }
@@ -191,36 +191,36 @@ public final class OperationCard extends VBox {
   }
 
   /** When and how it was done, and what of it no longer agrees. */
-  private void made(Operation op, Done done, Units units, List<Node> all) {
+  private void made(Operation op, DoneOperation done, Units units, List<Node> all) {
     all.add(new DoneEditor(done, session));
-    bench.bench().spoiled().stream()
+    bench.bench().outdatedCuts().stream()
         .filter(s -> s.operation().id().equals(op.id()))
         .forEach(s -> all.add(disagreeing(s, units)));
     List<Bench.Held> results = bench.bench().results(op);
     if (!results.isEmpty()) {
       all.add(text("Measured on the result", "panel-heading"));
-      results.forEach(h -> all.add(new HoldRow(h, session, bench, desk.days().lastTime())));
+      results.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
   }
 
   /** A made part that no longer agrees, with its ways out when they are asked for. */
-  private Node disagreeing(Spoiled s, Units units) {
+  private Node disagreeing(OutdatedCut s, Units units) {
     Plan kept = session.kept();
     return new VBox(
         2,
-        text(s.told(units), "decision-message"),
-        help("ways." + s.wants().id(), () -> Amends.of(kept, s), units));
+        text(s.sentence(units), "decision-message"),
+        help("ways." + s.planned().id(), () -> RecoveryOptions.of(kept, s), units));
   }
 
   private List<Node> buttons(Bench.Step step, Units units) {
     Operation op = step.operation();
     boolean done = step.state() == Bench.State.DONE;
     Button mark = new Button(done ? "Not done after all" : "Done");
-    Ids.set(mark, "operation.done");
+    ControlNames.set(mark, "operation.done");
     mark.getStyleClass().add(done ? "text-button" : "main-button");
     mark.setOnAction(
         e -> {
-          List<Stake> stakes = done ? List.of() : bench.stakes(op);
+          List<Risk> stakes = done ? List.of() : bench.risks(op);
           if (done) {
             bench.undone(op);
           } else if (stakes.isEmpty()) {
@@ -231,14 +231,14 @@ public final class OperationCard extends VBox {
           }
         });
     Button go = new Button("Show it at the machine");
-    Ids.set(go, "operation.machine");
+    ControlNames.set(go, "operation.machine");
     go.getStyleClass().add("text-button");
-    go.setOnAction(e -> desk.machine());
+    go.setOnAction(e -> context.machine());
     Button back = new Button("Undo last");
-    Ids.set(back, "operation.undo");
+    ControlNames.set(back, "operation.undo");
     back.getStyleClass().add("text-button");
     back.setDisable(bench.last().isEmpty());
-    bench.last().ifPresent(o -> Tips.on(back, "Not done: " + o.title()));
+    bench.last().ifPresent(o -> LazyTooltip.on(back, "Not done: " + o.title()));
     back.setOnAction(e -> bench.undoLast());
     List<Node> all = new ArrayList<>();
     FlowPane row = new FlowPane(10, 4, mark, back, go);
@@ -246,14 +246,14 @@ public final class OperationCard extends VBox {
     if (asking.equals(op.id()) && !done) {
       StakesBox box =
           new StakesBox(
-              bench.stakes(op),
+              bench.risks(op),
               units,
               reason -> tickOff(op, reason),
               () -> {
                 asking = "";
                 again();
               });
-      Ids.set(box, "operation.stakes");
+      ControlNames.set(box, "operation.stakes");
       all.add(box);
     }
     return all;
@@ -271,32 +271,32 @@ public final class OperationCard extends VBox {
   }
 
   private void changed(Units units, List<Node> all) {
-    Consequences c = bench.changed().get();
+    ImpactReport c = bench.changed().get();
     if (c == null) {
       return;
     }
     all.add(text("What the last reading changed", "panel-heading"));
-    Label told = text(c.told(), "panel-text");
-    Ids.set(told, "operation.changed");
+    Label told = text(c.summary(), "panel-text");
+    ControlNames.set(told, "operation.changed");
     told.getStyleClass().add(style(c.verdict()));
     all.add(told);
-    c.spoiled().forEach(s -> all.add(disagreeing(s, units)));
-    c.spots()
+    c.outdatedCuts().forEach(s -> all.add(disagreeing(s, units)));
+    c.newClearances()
         .forEach(
             s ->
                 all.add(
                     text(
                         s.state().word() + ": " + s.what() + ", " + s.left().text(units),
                         "decision-message")));
-    if (!c.spots().isEmpty()) {
+    if (!c.newClearances().isEmpty()) {
       Plan kept = session.kept();
-      all.add(help("operation.help", () -> mending(kept, c.spots()), units));
+      all.add(help("operation.help", () -> mending(kept, c.newClearances()), units));
     }
   }
 
   /** What would mend the spots that stand worse now. */
-  private static List<Proposal> mending(Plan kept, List<ThinSpot> spots) {
-    return spots.stream().flatMap(s -> Mending.of(kept, s).stream()).toList();
+  private static List<Proposal> mending(Plan kept, List<Clearance> spots) {
+    return spots.stream().flatMap(s -> ClearanceFixes.of(kept, s).stream()).toList();
   }
 
   /**
@@ -305,7 +305,7 @@ public final class OperationCard extends VBox {
    */
   private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
     Button ask = new Button("What would help?");
-    Ids.set(ask, id);
+    ControlNames.set(ask, id);
     ask.getStyleClass().add("text-button");
     Plan of = session.kept();
     ask.setOnAction(
@@ -348,7 +348,7 @@ public final class OperationCard extends VBox {
   }
 
   private Node setting(Plan plan, Value value, Units units) {
-    SettingRow row = new SettingRow("", desk::ask);
+    SettingRow row = new SettingRow("", context::ask);
     row.show(plan, value, units);
     return row;
   }

@@ -46,11 +46,11 @@ public final class PartPlacer extends VBox {
                         .orElse(new Placement(b, 0, 0, false))));
     x = number("part.x", "From its end", true);
     y = number("part.y", "From its edge", false);
-    Ids.set(turn, "part.turn");
+    ControlNames.set(turn, "part.turn");
     turn.getStyleClass().add("text-button");
     turn.setOnAction(
         e -> now().ifPresent(p -> place(new Placement(p.board(), p.x(), p.y(), !p.turned()))));
-    Ids.set(byItself, "part.by-itself");
+    ControlNames.set(byItself, "part.by-itself");
     byItself.getStyleClass().add("text-button");
     byItself.setOnAction(
         e -> {

@@ -39,11 +39,11 @@ public final class PickField<T> extends HBox {
     label.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    Ids.set(box, id);
+    ControlNames.set(box, id);
     box.getStyleClass().add("choice-box");
     box.setAccessibleText(called);
     box.setPrefWidth(156);
-    TypeAhead.on(box);
+    SearchAsYouType.on(box);
     box.setConverter(
         new StringConverter<>() {
           @Override
@@ -57,11 +57,11 @@ public final class PickField<T> extends HBox {
           }
         });
     // A long name is cut off in the narrow panel.
-    Tips.on(box, called);
+    LazyTooltip.on(box, called);
     box.valueProperty()
         .addListener(
             (p, was, is) -> {
-              Tips.on(box, is == null ? called : words.apply(is));
+              LazyTooltip.on(box, is == null ? called : words.apply(is));
               if (!showing && is != null) {
                 picked.accept(is);
               }

@@ -14,12 +14,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.bench.Plausible;
-import roughcut.desktop.session.Ago;
+import roughcut.bench.PlausibilityCheck;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Measurable;
@@ -29,13 +29,13 @@ import roughcut.record.Reading;
  * Something that is only read off the wood, never decided: typed, tried while it is typed, and
  * entered as a reading. Emptied, the reading is withdrawn; it stays in the log.
  */
-public final class ReadingField extends VBox implements Typing.Into, TakesReading {
+public final class ReadingField extends VBox implements FieldEntry.Into, TakesReading {
   private final Measurable measurable;
   private final Session session;
-  private final Plausible.Expected expected;
+  private final PlausibilityCheck.Expected expected;
   private final Consumer<Plan> told;
   private final TextField field = new TextField();
-  private final Typing typing;
+  private final FieldEntry typing;
   private final Label unit = new Label();
   private final Label message = new Label();
 
@@ -49,7 +49,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   private final ChangeListener<Units> unitsFollower = (p, was, is) -> follow();
 
   public ReadingField(Measurable measurable, Session session) {
-    this(measurable, session, measurable.id(), Plausible.Expected.NOTHING, before -> {});
+    this(measurable, session, measurable.id(), PlausibilityCheck.Expected.NOTHING, before -> {});
   }
 
   /**
@@ -63,22 +63,22 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
       Measurable measurable,
       Session session,
       String id,
-      Plausible.Expected expected,
+      PlausibilityCheck.Expected expected,
       Consumer<Plan> told) {
     this.expected = expected;
     this.measurable = measurable;
     this.session = session;
     this.told = told;
-    this.typing = new Typing(field, session, this);
+    this.typing = new FieldEntry(field, session, this);
     getStyleClass().add("decision");
     Label label = new Label(measurable.label());
     label.getStyleClass().add("decision-label");
     label.setMinWidth(0);
     label.setWrapText(true);
-    Tips.on(label, measurable.hint());
-    Ids.set(field, id);
+    LazyTooltip.on(label, measurable.hint());
+    ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
-    field.pseudoClassStateChanged(States.MEASURING, true);
+    field.pseudoClassStateChanged(StyleStates.MEASURING, true);
     field.setPromptText("not yet");
     field.setAccessibleText(measurable.label());
     field.setAccessibleHelp(measurable.hint());
@@ -94,7 +94,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     row.setAlignment(Pos.CENTER_LEFT);
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
-    Ids.set(message, id + ".message");
+    ControlNames.set(message, id + ".message");
     getChildren().addAll(row, message);
     session.plan().addListener(new WeakChangeListener<>(follower));
     session.units().addListener(new WeakChangeListener<>(unitsFollower));
@@ -160,9 +160,9 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
   private Optional<String> read(String text, String known, DoubleFunction<Optional<String>> use) {
     try {
       double value =
-          Plausible.read(expected, measurable.range(), text, session.units().get(), known);
+          PlausibilityCheck.read(expected, measurable.range(), text, session.units().get(), known);
       return use.apply(value);
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return Optional.of(e.getMessage());
     }
   }
@@ -195,7 +195,7 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     try {
       double value = measurable.range().read(text, session.units().get());
       return standing().map(r -> r.value() == value).orElse(false);
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       return false;
     }
   }
@@ -205,8 +205,8 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
     message.setText(words == null ? "" : words);
     message.setVisible(words != null);
     message.setManaged(words != null);
-    field.pseudoClassStateChanged(States.WRONG, words != null);
-    field.pseudoClassStateChanged(States.TRIED, words == null && typing.pending());
+    field.pseudoClassStateChanged(StyleStates.WRONG, words != null);
+    field.pseudoClassStateChanged(StyleStates.TRIED, words == null && typing.pending());
   }
 
   /** A field that isn't on the screen doesn't follow; it catches up when it comes back. */
@@ -222,10 +222,14 @@ public final class ReadingField extends VBox implements Typing.Into, TakesReadin
       return;
     }
     typing.refresh();
-    Tips.on(
+    LazyTooltip.on(
         field,
         standing()
-            .map(r -> measurable.hint() + "\nmeasured " + Ago.days(r.on(), session.now().today()))
+            .map(
+                r ->
+                    measurable.hint()
+                        + "\nmeasured "
+                        + RelativeDay.days(r.on(), session.now().today()))
             .orElse(measurable.hint() + "\nnot measured yet"));
   }
 }

@@ -12,21 +12,21 @@ import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
-import roughcut.plan.LaidRule;
-import roughcut.plan.LaidRule.Datum;
 import roughcut.plan.Plan;
+import roughcut.plan.StraightedgeCheck;
+import roughcut.plan.StraightedgeCheck.Datum;
 
 /**
  * Which line the frets are measured from, where the rule's zero is, and what a wrong mark means.
  */
 public final class RuleBox extends VBox {
-  private final Consumer<LaidRule> onLaid;
+  private final Consumer<StraightedgeCheck> onLaid;
   private final PickField<Datum> from;
   private final EntryField shows;
   private final PickField<Integer> fret;
   private final EntryField marked;
   private final Label told = new Label();
-  private LaidRule rule = LaidRule.USUAL;
+  private StraightedgeCheck rule = StraightedgeCheck.USUAL;
   private OptionalDouble mark = OptionalDouble.empty();
   private int which = 1;
   private Plan plan;
@@ -37,7 +37,7 @@ public final class RuleBox extends VBox {
    *
    * @param onLaid gets the rule whenever it is laid otherwise
    */
-  public RuleBox(Session session, Consumer<LaidRule> onLaid) {
+  public RuleBox(Session session, Consumer<StraightedgeCheck> onLaid) {
     super(4);
     this.onLaid = onLaid;
     from = new PickField<>("rule.from", "Frets from", Datum::words, this::lay);
@@ -49,7 +49,7 @@ public final class RuleBox extends VBox {
             false,
             session,
             () -> OptionalDouble.of(rule.shows()),
-            v -> laid(new LaidRule(rule.from(), v.orElse(0))));
+            v -> laid(new StraightedgeCheck(rule.from(), v.orElse(0))));
     fret =
         new PickField<Integer>(
                 "rule.fret",
@@ -73,7 +73,7 @@ public final class RuleBox extends VBox {
               tell();
               return Optional.empty();
             });
-    Ids.set(told, "rule.told");
+    ControlNames.set(told, "rule.told");
     told.getStyleClass().add("panel-text");
     told.setWrapText(true);
     told.setMinHeight(USE_PREF_SIZE);
@@ -89,10 +89,10 @@ public final class RuleBox extends VBox {
   }
 
   private void lay(Datum datum) {
-    laid(new LaidRule(datum, rule.shows()));
+    laid(new StraightedgeCheck(datum, rule.shows()));
   }
 
-  private Optional<String> laid(LaidRule next) {
+  private Optional<String> laid(StraightedgeCheck next) {
     rule = next;
     onLaid.accept(rule);
     tell();

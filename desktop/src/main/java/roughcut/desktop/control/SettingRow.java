@@ -75,7 +75,7 @@ public final class SettingRow extends HBox {
                 Menus.item("Show the sum", this::askForSum),
                 Menus.item("Copy the number", this::copy),
                 Menus.asks(this, "What changes this", NumberEvent.CHANGED_BY, value.id())));
-    Tips.on(this, "Click for the sum, Ctrl+C copies the number");
+    LazyTooltip.on(this, "Click for the sum, Ctrl+C copies the number");
   }
 
   /** Shows a value of a plan; null when it has none just now. */
@@ -87,7 +87,7 @@ public final class SettingRow extends HBox {
     if (next == null) {
       return;
     }
-    Ids.set(this, "setting." + next.id());
+    ControlNames.set(this, "setting." + next.id());
     if (own) {
       String words = next.label().substring(next.label().indexOf(": ") + 1).strip();
       label.setText(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
@@ -99,7 +99,7 @@ public final class SettingRow extends HBox {
     rounding.setText(error.isEmpty() ? "" : "rounded by " + error);
     rounding.setVisible(!error.isEmpty());
     rounding.setManaged(!error.isEmpty());
-    number.pseudoClassStateChanged(States.MEASURING, plan.fromWood(next));
+    number.pseudoClassStateChanged(StyleStates.MEASURING, plan.fromWood(next));
     setAccessibleText(label.getText() + ": " + next.text(in));
   }
 
@@ -121,7 +121,7 @@ public final class SettingRow extends HBox {
 
   private void copy() {
     if (value != null) {
-      Numbers.copy(value, units);
+      NumberClipboard.copy(value, units);
     }
   }
 }

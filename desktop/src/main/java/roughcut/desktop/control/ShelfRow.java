@@ -18,12 +18,12 @@ import roughcut.design.Fitting;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.session.Session;
 import roughcut.record.Build;
-import roughcut.shop.Piece;
 import roughcut.shop.Shelf;
+import roughcut.shop.ShelfItem;
 import roughcut.shop.Shop;
 import roughcut.shop.StringSet;
 import roughcut.shop.StringSetBook;
-import roughcut.start.Shelving;
+import roughcut.start.ShelfTransfer;
 
 /**
  * What stands on the shelf for this place, taken by its name; and what is here, put there under
@@ -52,7 +52,7 @@ public final class ShelfRow extends VBox {
     this.session = session;
     this.place = place;
     names = new PickField<>(id, called, n -> n, this::take);
-    Ids.set(name, id + ".name");
+    ControlNames.set(name, id + ".name");
     name.setPromptText("under what name?");
     name.setAccessibleText("Name on the shelf");
     name.getStyleClass().add("text-entry");
@@ -65,10 +65,10 @@ public final class ShelfRow extends VBox {
           }
         });
     HBox.setHgrow(name, Priority.ALWAYS);
-    Ids.set(put, id + ".put");
+    ControlNames.set(put, id + ".put");
     put.getStyleClass().add("text-button");
     put.setOnAction(e -> asking(true));
-    Ids.set(message, id + ".message");
+    ControlNames.set(message, id + ".message");
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
     getChildren().addAll(names, put, name, message);
@@ -86,8 +86,8 @@ public final class ShelfRow extends VBox {
         pieces(
             group.id(),
             session,
-            Shelving::take,
-            (build, name) -> Shelving.keep(build, group, name, session.now().today())));
+            ShelfTransfer::take,
+            (build, name) -> ShelfTransfer.keep(build, group, name, session.now().today())));
   }
 
   /** For something fitted into the body. */
@@ -99,8 +99,9 @@ public final class ShelfRow extends VBox {
         pieces(
             type,
             session,
-            (build, piece) -> Shelving.take(build, piece, fitting.get()),
-            (build, name) -> Shelving.keep(build, fitting.get(), name, session.now().today())));
+            (build, item) -> ShelfTransfer.take(build, item, fitting.get()),
+            (build, name) ->
+                ShelfTransfer.keep(build, fitting.get(), name, session.now().today())));
   }
 
   /** For a set of strings: those of the shop, and the general ones of as many strings. */
@@ -128,39 +129,39 @@ public final class ShelfRow extends VBox {
           @Override
           public Build take(Build build, String name) {
             return find(sets(), name, StringSet::name)
-                .map(s -> Shelving.take(build, s))
+                .map(s -> ShelfTransfer.take(build, s))
                 .orElse(build);
           }
 
           @Override
           public Shelf keep(Shelf shelf, Build build, String name) {
-            return shelf.with(Shelving.keep(build, name));
+            return shelf.with(ShelfTransfer.keep(build, name));
           }
         });
   }
 
   private interface Taking {
-    Build take(Build build, Piece piece);
+    Build take(Build build, ShelfItem item);
   }
 
   private interface Keeping {
-    Piece keep(Build build, String name);
+    ShelfItem keep(Build build, String name);
   }
 
   private static Place pieces(String group, Session session, Taking taking, Keeping keeping) {
     return new Place() {
-      private List<Piece> pieces() {
+      private List<ShelfItem> pieces() {
         return session.shop().get().shelf().of(group);
       }
 
       @Override
       public List<String> names() {
-        return pieces().stream().map(Piece::name).toList();
+        return pieces().stream().map(ShelfItem::name).toList();
       }
 
       @Override
       public Build take(Build build, String name) {
-        return find(pieces(), name, Piece::name).map(p -> taking.take(build, p)).orElse(build);
+        return find(pieces(), name, ShelfItem::name).map(p -> taking.take(build, p)).orElse(build);
       }
 
       @Override

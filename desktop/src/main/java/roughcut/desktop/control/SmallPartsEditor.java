@@ -44,7 +44,7 @@ public final class SmallPartsEditor extends VBox {
               index = i;
               show(true);
             });
-    Ids.set(name, "small.name");
+    ControlNames.set(name, "small.name");
     name.getStyleClass().add("text-entry");
     name.setAccessibleText("Name of the small part");
     name.textProperty()
@@ -102,7 +102,7 @@ public final class SmallPartsEditor extends VBox {
 
   private static Button button(String id, String words, Runnable action) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;

@@ -77,11 +77,11 @@ public final class StackEditor extends VBox {
     super(8);
     this.session = session;
     this.which = which;
-    Ids.set(this, which == Which.NECK ? "stack-editor" : "body-stack-editor");
-    Ids.set(mirrored, "stack-mirrored");
+    ControlNames.set(this, which == Which.NECK ? "stack-editor" : "body-stack-editor");
+    ControlNames.set(mirrored, "stack-mirrored");
     mirrored.setOnAction(
         e -> change("both sides alike", stack -> stack.withMirrored(mirrored.isSelected())));
-    Ids.set(add, "stack-add");
+    ControlNames.set(add, "stack-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> change("adding a strip", stack -> stack.addOutside(NEW_STRIP)));
     message.getStyleClass().add("decision-message");
@@ -153,12 +153,12 @@ public final class StackEditor extends VBox {
   private VBox row(Stack stack, int index) {
     Strip strip = stack.strips().get(index);
     ComboBox<Species> wood = new ComboBox<>();
-    Ids.set(wood, which.prefix + (index + 1) + ".species");
+    ControlNames.set(wood, which.prefix + (index + 1) + ".species");
     wood.getStyleClass().add("choice-box");
     wood.setAccessibleText("Wood of strip " + (index + 1));
     wood.getItems().setAll(woods().all());
     wood.setConverter(names());
-    TypeAhead.on(wood);
+    SearchAsYouType.on(wood);
     wood.setValue(woods().get(strip.species()));
     wood.setPrefWidth(WOOD);
     wood.setMinWidth(WOOD);
@@ -173,7 +173,7 @@ public final class StackEditor extends VBox {
             + (index + 1)
             + " rises "
             + (strip.grain() == Strip.Grain.TO_HEEL ? "to the heel" : "to the headstock"));
-    Tips.on(grain, "Which way the grain rises: → to the heel, ← to the headstock");
+    LazyTooltip.on(grain, "Which way the grain rises: → to the heel, ← to the headstock");
     grain.setOnAction(
         e ->
             change(
@@ -185,7 +185,7 @@ public final class StackEditor extends VBox {
     Button remove = new Button("×");
     remove.getStyleClass().add("grain-button");
     remove.setAccessibleText("Remove strip " + (index + 1));
-    Tips.on(remove, "Remove this strip");
+    LazyTooltip.on(remove, "Remove this strip");
     remove.setDisable(stack.size() <= (stack.mirrored() && index != stack.size() / 2 ? 2 : 1));
     remove.setOnAction(e -> change("removing a strip", s -> s.remove(index)));
     HBox line = new HBox(2, thickness);
@@ -222,10 +222,10 @@ public final class StackEditor extends VBox {
             new DecisionField(PartDecisions.stripBow(index + 1), session));
     more.getStyleClass().add("strip-shape");
     Button open = new Button("…");
-    Ids.set(open, which.prefix + (index + 1) + ".shape");
+    ControlNames.set(open, which.prefix + (index + 1) + ".shape");
     open.getStyleClass().add("grain-button");
     open.setAccessibleText("Taper and bow of strip " + (index + 1));
-    Tips.on(open, "Taper and bow of this strip");
+    LazyTooltip.on(open, "Taper and bow of this strip");
     boolean shaped = strip.tapered() || strip.bow() > 0 || opened.contains(index);
     more.setVisible(shaped);
     more.setManaged(shaped);
@@ -280,7 +280,7 @@ public final class StackEditor extends VBox {
     int mirror = which.of(session.build().get().design()).size() + 1 - Integer.parseInt(parts[2]);
     for (String wanted : List.of(id, parts[0] + ".strip." + mirror + "." + parts[3])) {
       for (Node field : lookupAll(".decision-field")) {
-        if (Ids.is(field, wanted)) {
+        if (ControlNames.is(field, wanted)) {
           // Taper and bow are folded away until they are wanted.
           for (Node n = field; n != this; n = n.getParent()) {
             n.setVisible(true);

@@ -10,7 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.bench.Stake;
+import roughcut.bench.Risk;
 import roughcut.measure.Units;
 
 /** What is at stake when an operation is done now, and where it is done all the same. */
@@ -21,33 +21,33 @@ final class StakesBox extends VBox {
    * @param done gets the reason; empty where none is wanted
    * @param left what to do when it is left undone
    */
-  StakesBox(List<Stake> stakes, Units units, Consumer<String> done, Runnable left) {
+  StakesBox(List<Risk> stakes, Units units, Consumer<String> done, Runnable left) {
     super(5);
     getStyleClass().add("stakes");
-    boolean reason = Stake.wantReason(stakes);
+    boolean reason = Risk.wantReason(stakes);
     Label title = text(reason ? "At stake" : "It can't be put back", "stakes-title");
     getChildren().add(title);
-    for (Stake stake : stakes) {
-      boolean last = stake.kind() == Stake.Kind.FINAL;
+    for (Risk risk : stakes) {
+      boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
         continue;
       }
-      String words = stake.words(units);
-      getChildren().add(text(last ? words : stake.kind().word() + ": " + words, "stakes-what"));
+      String words = risk.words(units);
+      getChildren().add(text(last ? words : risk.kind().word() + ": " + words, "stakes-what"));
       if (!last) {
-        getChildren().add(text(stake.loss(), "lower-note"));
+        getChildren().add(text(risk.loss(), "lower-note"));
       }
     }
     TextField why = new TextField();
-    Ids.set(why, "operation.reason");
+    ControlNames.set(why, "operation.reason");
     why.setPromptText("Reason");
     why.setAccessibleText("why it is done all the same");
     Button go = new Button(reason ? "Done all the same" : "Done at these figures");
-    Ids.set(go, "operation.confirm");
+    ControlNames.set(go, "operation.confirm");
     go.getStyleClass().add("main-button");
     go.setOnAction(e -> done.accept(why.getText().strip()));
     Button leave = new Button("Cancel");
-    Ids.set(leave, "operation.cancel");
+    ControlNames.set(leave, "operation.cancel");
     leave.getStyleClass().add("text-button");
     leave.setOnAction(e -> left.run());
     if (reason) {

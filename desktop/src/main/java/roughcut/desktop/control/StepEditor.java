@@ -27,7 +27,7 @@ public final class StepEditor extends VBox {
     super(6);
     this.session = session;
     Button add = new Button("add a step");
-    Ids.set(add, "step-add");
+    ControlNames.set(add, "step-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(
         e -> change(list -> list.add(new BlankStep(BlankStep.Kind.HEEL_BLOCK, wood(), 8, 100))));

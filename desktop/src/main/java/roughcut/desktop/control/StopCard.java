@@ -10,9 +10,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.measure.Units;
-import roughcut.thin.ThinSpot;
 
 /**
  * What stops the work on one topic, on the rail before the thin spots: a press leads to its field.
@@ -50,22 +50,22 @@ final class StopCard extends Button {
   /** As one line, or as a card with the first of what stops it. */
   void slim(boolean slim) {
     setGraphic(slim ? chip : inside);
-    pseudoClassStateChanged(States.SLIM, slim);
+    pseudoClassStateChanged(StyleStates.SLIM, slim);
   }
 
   /** Shows what stops one topic, the worst first; there is at least one. */
   void show(List<Finding> stops, Units units) {
     finding = stops.get(0);
-    ThinSpot.State state = States.of(finding);
+    Clearance.State state = StyleStates.of(finding);
     getStyleClass().removeAll("thin-stop", "thin-look");
     getStyleClass().add("thin-" + state.word());
-    shape.setContent(States.shape(state));
+    shape.setContent(StyleStates.shape(state));
     word.setText(finding.topic().words() + ": " + Finding.counted(stops));
     List<String> words = stops.stream().map(f -> f.words(units)).toList();
     what.setText(words.get(0));
-    chip.show(States.shape(state), "", word.getText());
-    Ids.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
-    Tips.on(this, String.join("\n", words));
+    chip.show(StyleStates.shape(state), "", word.getText());
+    ControlNames.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
+    LazyTooltip.on(this, String.join("\n", words));
     setAccessibleText(word.getText() + ": " + String.join("; ", words));
   }
 }

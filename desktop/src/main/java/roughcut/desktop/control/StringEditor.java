@@ -74,7 +74,7 @@ public final class StringEditor extends VBox {
             session,
             () -> OptionalDouble.of(session.decided(own())),
             v -> enterOwn(v.getAsDouble())));
-    Ids.set(wound, "string.wound");
+    ControlNames.set(wound, "string.wound");
     wound.getStyleClass().add("tick");
     wound.setOnAction(
         e -> {
@@ -117,7 +117,7 @@ public final class StringEditor extends VBox {
 
   private Button button(String id, String words, boolean more) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> count(more));
     return button;

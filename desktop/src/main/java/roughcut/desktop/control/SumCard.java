@@ -17,14 +17,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.session.Ago;
+import roughcut.clearance.Clearance;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
+import roughcut.measure.ComputedValue;
+import roughcut.measure.MeasuredValue;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Read;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.measure.Worked;
-import roughcut.thin.ThinSpot;
 
 /**
  * Where a number comes from: its formula, the values put in, and of each whether it was decided
@@ -54,7 +54,7 @@ public final class SumCard extends VBox {
     this.session = session;
     this.limits = new LimitFields(session);
     this.goToDecision = goToDecision;
-    Ids.set(this, "sum-card");
+    ControlNames.set(this, "sum-card");
     getStyleClass().add("sum-card");
     setMaxSize(500, Region.USE_PREF_SIZE);
     title.getStyleClass().add("sum-title");
@@ -69,9 +69,9 @@ public final class SumCard extends VBox {
     inputs.setVgap(3);
     Button copy = new Button("copy");
     copy.getStyleClass().add("text-button");
-    copy.setOnAction(e -> Numbers.copy(shown, units));
+    copy.setOnAction(e -> NumberClipboard.copy(shown, units));
     Button close = new Button("close");
-    Ids.set(close, "sum-close");
+    ControlNames.set(close, "sum-close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> hide());
     back.getStyleClass().add("text-button");
@@ -145,7 +145,7 @@ public final class SumCard extends VBox {
           case FOUND -> true;
           case DECIDED, MEASURED, KNOWN, WORKED -> false;
         };
-    for (Worked.Input input : worked.inputs()) {
+    for (ComputedValue.Input input : worked.inputs()) {
       if (searched && input.value().value() == 0) {
         continue; // what isn't there doesn't shape it
       }
@@ -157,8 +157,8 @@ public final class SumCard extends VBox {
       value.setMinWidth(Region.USE_PREF_SIZE);
       inputs.addRow(row++, symbol, value, source(input.value()));
     }
-    Optional<ThinSpot> spot =
-        session.plan().get().thinSpots().stream()
+    Optional<Clearance> spot =
+        session.plan().get().clearances().stream()
             .filter(s -> s.left().id().equals(worked.id()))
             .findFirst();
     limits.setVisible(spot.isPresent());
@@ -193,7 +193,7 @@ public final class SumCard extends VBox {
     Hyperlink link = new Hyperlink(words(value));
     link.getStyleClass().add("sum-source");
     link.setMinWidth(0);
-    link.pseudoClassStateChanged(States.MEASURING, value.fromMeasured());
+    link.pseudoClassStateChanged(StyleStates.MEASURING, value.fromMeasured());
     link.setOnAction(e -> go.run());
     return link;
   }
@@ -211,9 +211,9 @@ public final class SumCard extends VBox {
         };
   }
 
-  private String read(Read read) {
+  private String read(MeasuredValue read) {
     return "measured "
-        + Ago.days(read.on(), session.now().today())
+        + RelativeDay.days(read.on(), session.now().today())
         + " (decided "
         + NumberWriter.text(read.nominal(), read.quantity(), units)
         + ")";

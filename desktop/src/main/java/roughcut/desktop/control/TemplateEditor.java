@@ -122,10 +122,10 @@ public final class TemplateEditor extends VBox {
             }
           });
     }
-    Ids.set(master, "template.master");
-    Ids.set(treble, "template.treble");
+    ControlNames.set(master, "template.master");
+    ControlNames.set(treble, "template.treble");
     none.getStyleClass().add("panel-text");
-    Ids.set(button, "template.make");
+    ControlNames.set(button, "template.make");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> turn());
     made.getChildren()

@@ -12,11 +12,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
+import roughcut.clearance.Clearance;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
-import roughcut.thin.ThinSpot;
 
 /** One thin spot on the rail: shape, word, what is left, and a bar against its limit. */
 final class ThinCard extends Button {
@@ -36,7 +36,7 @@ final class ThinCard extends Button {
   private final StackPane bar = new StackPane();
   private final Chip chip = new Chip();
   private final VBox inside;
-  private ThinSpot spot;
+  private Clearance clearance;
   private String state = "";
 
   ThinCard(int index, IntConsumer open, Consumer<Value> ask, Consumer<Button> reveal) {
@@ -62,7 +62,7 @@ final class ThinCard extends Button {
     setOnKeyPressed(
         e -> {
           if (e.getCode() == KeyCode.F3) {
-            ask.accept(spot.left());
+            ask.accept(clearance.left());
           }
         });
     // Reached by keyboard only: scrolled under a press it would be gone before the release.
@@ -72,7 +72,7 @@ final class ThinCard extends Button {
   /** As one line, or as a card with its bar and limits. */
   void slim(boolean slim) {
     setGraphic(slim ? chip : inside);
-    pseudoClassStateChanged(States.SLIM, slim);
+    pseudoClassStateChanged(StyleStates.SLIM, slim);
   }
 
   /** A bar as long as what is left, with a tick where it should reach. */
@@ -91,39 +91,42 @@ final class ThinCard extends Button {
   }
 
   private void fill() {
-    if (spot != null) {
-      filled.setMaxWidth(bar.getWidth() * Math.max(0.02, Math.min(1, spot.share() / BAR)));
+    if (clearance != null) {
+      filled.setMaxWidth(bar.getWidth() * Math.max(0.02, Math.min(1, clearance.share() / BAR)));
     }
   }
 
-  void show(ThinSpot next, Units units, boolean chosen) {
-    spot = next;
+  void show(Clearance next, Units units, boolean chosen) {
+    clearance = next;
     String now = next.state().word();
     if (!now.equals(state)) {
       getStyleClass().remove("thin-" + state);
       getStyleClass().add("thin-" + now);
       state = now;
-      shape.setContent(States.shape(next.state()));
+      shape.setContent(StyleStates.shape(next.state()));
       word.setText(now);
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
     what.setText(next.what());
-    chip.show(States.shape(next.state()), number.getText(), next.what());
+    chip.show(StyleStates.shape(next.state()), number.getText(), next.what());
     limits.setText(
         (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
     fill();
-    Ids.set(this, "thin." + next.left().id());
-    pseudoClassStateChanged(States.CHOSEN, chosen);
-    Tips.on(this, next.what() + ", " + limits.getText());
+    ControlNames.set(this, "thin." + next.left().id());
+    pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
+    LazyTooltip.on(this, next.what() + ", " + limits.getText());
 
     setAccessibleText(
         now + ": " + next.what() + ", " + next.left().text(units) + ", " + limits.getText());
   }
 
-  private static String limits(ThinSpot spot, Units units) {
-    String better = "better " + NumberWriter.number(spot.limit().warn(), Quantity.LENGTH, units);
-    return Double.isNaN(spot.limit().fail())
+  private static String limits(Clearance clearance, Units units) {
+    String better =
+        "better " + NumberWriter.number(clearance.limit().warn(), Quantity.LENGTH, units);
+    return Double.isNaN(clearance.limit().fail())
         ? better
-        : better + ", least " + NumberWriter.number(spot.limit().fail(), Quantity.LENGTH, units);
+        : better
+            + ", least "
+            + NumberWriter.number(clearance.limit().fail(), Quantity.LENGTH, units);
   }
 }

@@ -16,12 +16,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /**
  * What stops the work, and the thinnest wood in the whole instrument, worst first, always along the
@@ -53,13 +53,13 @@ public final class ThinRail extends HBox {
     this.open = open;
     this.toFinding = toFinding;
     this.ask = ask;
-    Ids.set(this, "thin-rail");
+    ControlNames.set(this, "thin-rail");
     getStyleClass().add("thin-rail");
     Label title = new Label("Thin spots");
     title.getStyleClass().add("thin-title");
 
     order.getStyleClass().add("thin-note");
-    Ids.set(more, "thin.more");
+    ControlNames.set(more, "thin.more");
     more.getStyleClass().add("thin-more");
     more.setOnAction(e -> slim(!slim));
     HBox named = new HBox(8, title, more);
@@ -88,7 +88,7 @@ public final class ThinRail extends HBox {
   /** As a slim line of chips, or opened with bars and limits. */
   private void slim(boolean next) {
     slim = next;
-    pseudoClassStateChanged(States.SLIM, slim);
+    pseudoClassStateChanged(StyleStates.SLIM, slim);
     more.setText(slim ? "more" : "less");
     more.setAccessibleText(slim ? "Open the thin spots" : "Close the thin spots");
     order.setVisible(!slim);
@@ -134,7 +134,7 @@ public final class ThinRail extends HBox {
             .map(t -> plan.about(t).stream().filter(Finding::stops).toList())
             .filter(f -> !f.isEmpty())
             .toList();
-    List<ThinSpot> spots = plan.thinSpots();
+    List<Clearance> spots = plan.clearances();
     ObservableList<Node> shown = cards.getChildren();
     while (stops < stopping.size()) {
       StopCard card = new StopCard(toFinding, this::reveal);
@@ -156,7 +156,7 @@ public final class ThinRail extends HBox {
     for (int i = 0; i < spots.size(); i++) {
       ((ThinCard) shown.get(stops + i)).show(spots.get(i), units, i == chosen);
     }
-    long stopped = stops + spots.stream().filter(s -> s.state() == ThinSpot.State.STOP).count();
+    long stopped = stops + spots.stream().filter(s -> s.state() == Clearance.State.STOP).count();
     if (thinnest >= 0 && stopped > thinnest) {
       slim(false); // something turned to stop: it is told in full
     }

@@ -247,7 +247,7 @@ public final class DrawingSurface extends Region {
     ensureView();
     GraphicsContext g = moving.getGraphicsContext2D();
     g.clearRect(0, 0, getWidth(), getHeight());
-    Ghost.tried(g, view, tried);
+    DragPreview.tried(g, view, tried);
     if (held != null && dragged) {
       paintHeld(g);
     }
@@ -268,10 +268,10 @@ public final class DrawingSurface extends Region {
   private void paintHeld(GraphicsContext g) {
     double dx = view.scale() * moved(true);
     double dy = -view.scale() * moved(false);
-    Ghost.pen(g, 1.6, 6, 4);
-    Ghost.line(g, view, held.ghost(), true, dx, dy);
+    DragPreview.pen(g, 1.6, 6, 4);
+    DragPreview.line(g, view, held.ghost(), true, dx, dy);
     g.setLineDashes();
-    Ghost.words(
+    DragPreview.words(
         g,
         handles.words(held.id(), moved(true), moved(false)),
         Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),

@@ -9,8 +9,8 @@ import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import roughcut.desktop.control.TextWidth;
+import roughcut.drawing.CompoundMarks;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Lines;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
@@ -33,7 +33,7 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
 
     /** Whether a place on the surface is on it. */
     public boolean at(double px, double py) {
-      return box.contains(px, py) && (within == null || within.holds(new Point(px, py)));
+      return box.contains(px, py) && (within == null || within.contains(new Point(px, py)));
     }
   }
 
@@ -118,7 +118,7 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
 
   @Override
   public Void dimension(Mark.Dimension dimension) {
-    Lines.of(dimension, scale).forEach(m -> m.fold(this));
+    CompoundMarks.of(dimension, scale).forEach(m -> m.fold(this));
     return null;
   }
 
@@ -162,7 +162,7 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
   @Override
   public Void spot(Mark.Spot mark) {
     spot = mark.index();
-    Lines.of(mark, scale).forEach(m -> m.fold(this));
+    CompoundMarks.of(mark, scale).forEach(m -> m.fold(this));
     spot = -1;
     double r = 2 * Ink.PAPER;
     targets.add(

@@ -4,8 +4,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.Tips;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.LazyTooltip;
 
 /** Closer, further and the whole drawing, in a corner of it; the keys say the same. */
 final class ZoomBar extends HBox {
@@ -24,10 +24,10 @@ final class ZoomBar extends HBox {
 
   private static Button button(String words, String id, String tip, Runnable action) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("zoom-button");
     button.setFocusTraversable(false); // its keys work on the drawing itself
-    Tips.on(button, tip);
+    LazyTooltip.on(button, tip);
     button.setAccessibleText(tip);
     button.setCursor(Cursor.HAND);
     button.setOnAction(e -> action.run());

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.shop.Shop;
 
@@ -24,7 +24,7 @@ public final class OwnShop {
    * @param data the person's data folder
    */
   public OwnShop(Path data) {
-    Optional<Path> chosen = Habits.in(data).text(FOLDER).map(Path::of);
+    Optional<Path> chosen = Preferences.in(data).text(FOLDER).map(Path::of);
     this.elsewhere = chosen.isPresent();
     this.folder = chosen.orElse(data.resolve("shop")).toAbsolutePath().normalize();
   }
@@ -40,15 +40,15 @@ public final class OwnShop {
    *
    * @throws FileTrouble in words, when that folder can't be used; nothing changes then
    */
-  public static void keepIn(Path folder, Habits habits) throws FileTrouble {
+  public static void keepIn(Path folder, Preferences preferences) throws FileException {
     Path file = folder.resolve(ShopFile.NAME);
     if (Files.exists(file)) {
       ShopFile.open(folder);
     } else {
       ShopFile.at(file).save(Shop.usual("My shop"));
     }
-    habits.remember(FOLDER, folder.toAbsolutePath().normalize().toString());
-    habits.save();
+    preferences.remember(FOLDER, folder.toAbsolutePath().normalize().toString());
+    preferences.save();
   }
 
   /**
@@ -56,11 +56,11 @@ public final class OwnShop {
    *
    * @throws FileTrouble in words
    */
-  public Path folder() throws FileTrouble {
+  public Path folder() throws FileException {
     Path file = folder.resolve(ShopFile.NAME);
     if (elsewhere && !Files.exists(file)) {
       // A stick that isn't plugged in: a new empty shop in its place would hide the real one.
-      throw new FileTrouble(
+      throw new FileException(
           "your shop isn't in "
               + folder
               + " any more; is its disk there? Preferences say where it is");
@@ -76,12 +76,12 @@ public final class OwnShop {
    *
    * @throws FileTrouble in words
    */
-  public Path builds() throws FileTrouble {
+  public Path builds() throws FileException {
     Path builds = ShopFile.builds(folder());
     try {
       return Files.createDirectories(builds);
     } catch (IOException e) {
-      throw new FileTrouble("can't make the folder " + builds + ": " + e.getMessage(), e);
+      throw new FileException("can't make the folder " + builds + ": " + e.getMessage(), e);
     }
   }
 }

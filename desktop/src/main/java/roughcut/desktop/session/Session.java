@@ -15,10 +15,10 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
+import roughcut.record.CurrentTime;
 import roughcut.record.Log;
-import roughcut.record.Now;
 import roughcut.shop.Shop;
-import roughcut.whatif.Changes;
+import roughcut.whatif.ChangeSummary;
 import roughcut.whatif.Comparison;
 
 /**
@@ -36,15 +36,15 @@ public final class Session {
     void restore();
   }
 
-  private final Now now;
+  private final CurrentTime now;
   private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Build> build = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>();
   private final BooleanProperty asBuilt = new SimpleBooleanProperty(true);
   private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.MM);
-  private final History<Work> history;
+  private final History<EditHistory> history;
   private final ReadOnlyObjectWrapper<Plan> whatIf = new ReadOnlyObjectWrapper<>();
-  private Work base;
+  private EditHistory base;
   private Plan kept;
 
   /** Each plans what an edit touches, as the other would begin from nothing. */
@@ -60,9 +60,9 @@ public final class Session {
    *
    * @param now the clock by which everything that is entered here happens
    */
-  public Session(Build build, Shop shop, Now now) {
+  public Session(Build build, Shop shop, CurrentTime now) {
     this.now = now;
-    this.history = new History<>(new Work(build, shop));
+    this.history = new History<>(new EditHistory(build, shop));
     asBuilt.addListener((p, was, is) -> refresh());
     refresh();
   }
@@ -98,7 +98,7 @@ public final class Session {
   }
 
   /** The clock that everything here goes by. */
-  public Now now() {
+  public CurrentTime now() {
     return now;
   }
 
@@ -110,7 +110,7 @@ public final class Session {
     return shop.getReadOnlyProperty();
   }
 
-  public History<Work> history() {
+  public History<EditHistory> history() {
     return history;
   }
 
@@ -134,7 +134,7 @@ public final class Session {
   }
 
   private Build written(Build before, Build after) {
-    return Changes.written(before, after, now.second());
+    return ChangeSummary.written(before, after, now.second());
   }
 
   /** Makes an edit of what the maker owns, undone like any other. */
@@ -172,14 +172,14 @@ public final class Session {
   }
 
   /** Puts another build and shop in the place of these, undone like any edit. */
-  public Optional<String> take(String name, Work next) {
+  public Optional<String> take(String name, EditHistory next) {
     Optional<String> refusal = enter(name, name, work -> next);
     history.settle();
     return refusal;
   }
 
   /** Why another build and shop couldn't be put in the place of these; empty when they can. */
-  public Optional<String> canTake(Work next) {
+  public Optional<String> canTake(EditHistory next) {
     return Optional.ofNullable(worked(work -> next).refusal());
   }
 
@@ -210,7 +210,7 @@ public final class Session {
 
   /** Everything is as it was before; what was tried can still be brought back by undoing. */
   public void dropWhatIf() {
-    Work back = base;
+    EditHistory back = base;
     if (back != null) {
       enterTyped();
       base = null;
@@ -231,22 +231,22 @@ public final class Session {
   }
 
   /** What is written to disk: what is kept, without what is only tried. */
-  public Work stored() {
+  public EditHistory stored() {
     return base == null ? history.current() : base;
   }
 
   /** What is kept: the build and the shop. */
-  public Work work() {
+  public EditHistory work() {
     return history.current();
   }
 
   /** The same work in another place: every state of it becomes what it is there. */
-  public void moved(UnaryOperator<Work> there) {
+  public void moved(UnaryOperator<EditHistory> there) {
     history.map(there);
     refresh();
   }
 
-  private Optional<String> enter(String name, String key, UnaryOperator<Work> change) {
+  private Optional<String> enter(String name, String key, UnaryOperator<EditHistory> change) {
     enterTyped(); // what was typed elsewhere came before
     Attempt attempt = worked(change);
     if (attempt.refusal() != null) {
@@ -282,12 +282,12 @@ public final class Session {
     plan.set(kept);
   }
 
-  private record Attempt(Work next, Plan plan, String refusal) {}
+  private record Attempt(EditHistory next, Plan plan, String refusal) {}
 
   /** What can't be worked out is refused in words, whatever the reason; nothing is changed. */
-  private Attempt worked(UnaryOperator<Work> change) {
+  private Attempt worked(UnaryOperator<EditHistory> change) {
     try {
-      Work next = change.apply(history.current());
+      EditHistory next = change.apply(history.current());
       return next.equals(history.current())
           ? new Attempt(next, kept, null)
           : new Attempt(next, planOf(next), null);
@@ -345,7 +345,7 @@ public final class Session {
     }
   }
 
-  private Plan planOf(Work next) {
+  private Plan planOf(EditHistory next) {
     return asBuilt.get()
         ? built.plan(next.build(), next.shop())
         : designed.plan(next.build().asDesigned(), next.shop());
@@ -355,7 +355,7 @@ public final class Session {
     show(history.current(), planOf(history.current()));
   }
 
-  private void show(Work next, Plan candidate) {
+  private void show(EditHistory next, Plan candidate) {
     kept = candidate;
     build.set(next.build());
     shop.set(next.shop());

@@ -15,16 +15,16 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.application.Platform;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
-import roughcut.schedule.Buys;
 import roughcut.schedule.Schedule;
+import roughcut.schedule.ScheduleSavings;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
-import roughcut.whatif.LastTime;
+import roughcut.whatif.LastResult;
 
 /**
  * The days of a shop: the build that is worked on here and the shop's others share one pair of
@@ -41,7 +41,7 @@ public final class ShopDays {
   private Map<Path, FileTime> read = Map.of();
   private boolean looking;
   private List<Build> others = List.of();
-  private Map<String, LastTime> lastTime = Map.of();
+  private Map<String, LastResult> lastTime = Map.of();
   private List<Plan> otherPlans = List.of();
   private Plan planned;
   private LocalDateTime at;
@@ -82,14 +82,14 @@ public final class ShopDays {
             return;
           }
           List<Build> found = besides(folder, here);
-          Map<String, LastTime> last =
-              LastTime.of(found.stream().map(b -> Plan.of(b, of)).toList());
+          Map<String, LastResult> last =
+              LastResult.of(found.stream().map(b -> Plan.of(b, of)).toList());
           Platform.runLater(() -> took(here, now, found, last));
         });
   }
 
   private void took(
-      Path here, Map<Path, FileTime> files, List<Build> found, Map<String, LastTime> last) {
+      Path here, Map<Path, FileTime> files, List<Build> found, Map<String, LastResult> last) {
     looking = false;
     readFor = here;
     read = files;
@@ -119,7 +119,7 @@ public final class ShopDays {
   private static List<Build> besides(Path folder, Path here) {
     try {
       return new ShopBuilds(folder).besides(here);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       System.getLogger("roughcut").log(System.Logger.Level.INFO, e.getMessage());
       return List.of();
     }
@@ -162,7 +162,7 @@ public final class ShopDays {
   }
 
   /** What came out otherwise in the shop's other builds, by the ids of what is read. */
-  public Map<String, LastTime> lastTime() {
+  public Map<String, LastResult> lastTime() {
     return lastTime;
   }
 
@@ -175,10 +175,10 @@ public final class ShopDays {
    * What would buy days for it: each is tried on a whole plan and a whole schedule, so it is worked
    * out in the background and handed over when it is there.
    */
-  public void buys(Consumer<List<Buys>> then) {
+  public void savings(Consumer<List<ScheduleSavings>> then) {
     ShopWork tried = work();
     Plan plan = session.plan().get();
     LocalDateTime from = at;
-    READING.work(() -> tried.buys(plan, from, session.now().zone()), then);
+    READING.work(() -> tried.savings(plan, from, session.now().zone()), then);
   }
 }

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.function.Function;
-import roughcut.file.Halfway;
-import roughcut.record.Now;
+import roughcut.file.UnfinishedEntries;
+import roughcut.record.CurrentTime;
 
 /**
  * How long operations are worked at, by the clock: it goes on while the screen at the machine, or
@@ -16,17 +16,17 @@ public final class WorkTimer {
   private static final String RUNNING = "running";
   private static final String SINCE = "since";
 
-  private final Now now;
-  private final Halfway halfway;
+  private final CurrentTime now;
+  private final UnfinishedEntries unfinished;
 
-  WorkTimer(Now now, Halfway halfway) {
+  WorkTimer(CurrentTime now, UnfinishedEntries unfinished) {
     this.now = now;
-    this.halfway = halfway;
+    this.unfinished = unfinished;
   }
 
   /** Whether it runs for an operation. */
   public boolean runs(String operation) {
-    return !operation.isEmpty() && halfway.text(RUNNING).equals(operation);
+    return !operation.isEmpty() && unfinished.text(RUNNING).equals(operation);
   }
 
   /** Starts for an operation, or stops; one that ran for another stops then. */
@@ -34,29 +34,29 @@ public final class WorkTimer {
     boolean ran = runs(operation);
     stop();
     if (!ran) {
-      halfway.put(RUNNING, operation);
-      halfway.put(SINCE, now.second().toString());
+      unfinished.put(RUNNING, operation);
+      unfinished.put(SINCE, now.second().toString());
     }
-    halfway.save();
+    unfinished.save();
   }
 
   /** Stops; what was counted is kept. */
   private void stop() {
-    String running = halfway.text(RUNNING);
+    String running = unfinished.text(RUNNING);
     if (!running.isEmpty()) {
-      halfway.put(WORKED + running, of(running).toString());
+      unfinished.put(WORKED + running, of(running).toString());
       halt();
     }
   }
 
   private void halt() {
-    halfway.put(RUNNING, "");
-    halfway.put(SINCE, "");
+    unfinished.put(RUNNING, "");
+    unfinished.put(SINCE, "");
   }
 
   /** How long an operation was worked at so far. */
   public Duration of(String operation) {
-    Duration before = read(halfway.text(WORKED + operation), Duration::parse, Duration.ZERO);
+    Duration before = read(unfinished.text(WORKED + operation), Duration::parse, Duration.ZERO);
     return runs(operation) ? before.plus(between()) : before;
   }
 
@@ -64,7 +64,7 @@ public final class WorkTimer {
   private Duration between() {
     LocalDateTime second = now.second();
     Duration passed =
-        Duration.between(read(halfway.text(SINCE), LocalDateTime::parse, second), second);
+        Duration.between(read(unfinished.text(SINCE), LocalDateTime::parse, second), second);
     return passed.isNegative() ? Duration.ZERO : passed;
   }
 
@@ -82,6 +82,6 @@ public final class WorkTimer {
     if (runs(operation)) {
       halt();
     }
-    halfway.put(WORKED + operation, "");
+    unfinished.put(WORKED + operation, "");
   }
 }

@@ -9,13 +9,13 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
-import roughcut.file.Halfway;
-import roughcut.file.Rescue;
+import roughcut.file.FileException;
+import roughcut.file.RescueCopies;
 import roughcut.file.ShopFile;
+import roughcut.file.UnfinishedEntries;
 import roughcut.file.Versions;
 import roughcut.record.Build;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 import roughcut.shop.Shop;
 
 /**
@@ -25,7 +25,7 @@ import roughcut.shop.Shop;
 public final class Workspace {
   private final Session session;
   private final Path data;
-  private final Rescue rescue;
+  private final RescueCopies rescue;
   private final Autosave autosave;
   private final ReadOnlyObjectWrapper<Autosave.State> state;
   private final String said;
@@ -35,7 +35,7 @@ public final class Workspace {
     this.session = session;
     this.data = data;
     this.said = said;
-    this.rescue = new Rescue(data);
+    this.rescue = new RescueCopies(data);
     this.autosave =
         new Autosave(
             build.file(), build.build(), shop.file(), shop.shop(), rescue, this::savingStands);
@@ -62,7 +62,7 @@ public final class Workspace {
    * @param now the clock that it goes by
    * @throws FileTrouble in words
    */
-  public static Workspace open(Path path, Path data, Now now) throws FileTrouble {
+  public static Workspace open(Path path, Path data, CurrentTime now) throws FileException {
     BuildFile.Opened opened = BuildFile.open(path);
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
     String said = shop.trouble().orElse(null);
@@ -75,8 +75,8 @@ public final class Workspace {
   }
 
   private static Workspace earlier(
-      Path path, Path data, Now now, BuildFile.Opened opened, ShopFile.Opened shop)
-      throws FileTrouble {
+      Path path, Path data, CurrentTime now, BuildFile.Opened opened, ShopFile.Opened shop)
+      throws FileException {
     try {
       for (Versions.Version version : Versions.of(path)) {
         try {
@@ -87,16 +87,16 @@ public final class Workspace {
               shop,
               data,
               "What was saved last can't be worked out. This is the version before, of "
-                  + Ago.at(version.at())
+                  + RelativeDay.at(version.at())
                   + "; the other is kept among the versions.");
-        } catch (FileTrouble | RuntimeException | StackOverflowError e) {
+        } catch (FileException | RuntimeException | StackOverflowError e) {
           // the one before that, then
         }
       }
     } catch (IOException e) {
-      throw new FileTrouble("the earlier versions can't be listed: " + e.getMessage(), e);
+      throw new FileException("the earlier versions can't be listed: " + e.getMessage(), e);
     }
-    throw new FileTrouble(
+    throw new FileException(
         path.getFileName() + " is sound but can't be worked out, and no earlier version can");
   }
 
@@ -114,8 +114,8 @@ public final class Workspace {
   }
 
   /** What was begun at this build's bench and not entered. */
-  public Halfway halfway() {
-    return new Halfway(data, this::path);
+  public UnfinishedEntries halfway() {
+    return new UnfinishedEntries(data, this::path);
   }
 
   /** The folder of the shop that the build belongs to. */
@@ -151,7 +151,7 @@ public final class Workspace {
    * @param shop the shop that it belongs to from there on
    * @throws FileTrouble in words; the work goes on where it was
    */
-  public void saveAs(Path path, ShopFile.Opened shop) throws FileTrouble {
+  public void saveAs(Path path, ShopFile.Opened shop) throws FileException {
     autosave.flush();
     BuildFile next = autosave.file().to(path, shop.file().folder());
     String file = path.getFileName().toString();
@@ -161,7 +161,7 @@ public final class Workspace {
     // What was decided can still be undone; what is owned is another's from here on.
     Shop owned = shop.shop();
     autosave.move(next, named, shop.file(), owned);
-    session.moved(work -> new Work(work.build().withName(name), owned));
+    session.moved(work -> new EditHistory(work.build().withName(name), owned));
   }
 
   /**
@@ -170,13 +170,13 @@ public final class Workspace {
    * @param folder where it is laid out
    * @throws FileTrouble in words
    */
-  public ShopFile.Opened copyOfShop(Path folder) throws FileTrouble {
+  public ShopFile.Opened copyOfShop(Path folder) throws FileException {
     autosave.shopFile().to(folder.resolve(ShopFile.NAME)).save(session.shop().get());
     return ShopFile.open(folder);
   }
 
   /** The shop that the build belongs to now. */
-  public ShopFile.Opened shop() throws FileTrouble {
+  public ShopFile.Opened shop() throws FileException {
     autosave.flush();
     return ShopFile.open(shopFolder());
   }
@@ -187,13 +187,13 @@ public final class Workspace {
    *
    * @throws FileTrouble in words
    */
-  public void reload() throws FileTrouble {
+  public void reload() throws FileException {
     BuildFile.Opened opened = BuildFile.open(path());
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
-    Work theirs = new Work(opened.build(), shop.shop());
+    EditHistory theirs = new EditHistory(opened.build(), shop.shop());
     Optional<String> refusal = session.canTake(theirs);
     if (refusal.isPresent()) {
-      throw new FileTrouble(refusal.get());
+      throw new FileException(refusal.get());
     }
     autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
     rescue.letGo(path());
@@ -215,26 +215,26 @@ public final class Workspace {
     try {
       BuildFile.Opened opened = BuildFile.open(path());
       ShopFile.Opened shop = ShopFile.openFor(opened.file());
-      Work mine = session.stored();
+      EditHistory mine = session.stored();
       Optional<Build> joined =
           shop.shop().equals(mine.shop())
               ? mine.build().joined(base.get(), opened.build())
               : Optional.empty();
-      Optional<Work> both = joined.map(mine::with);
+      Optional<EditHistory> both = joined.map(mine::with);
       if (both.isEmpty() || session.canTake(both.get()).isPresent()) {
         return false;
       }
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
       rescue.letGo(path());
       return session.take("what was done in another window", both.get()).isEmpty();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return false;
     }
   }
 
   /** Whether somebody else wrote the files; asks the disk, so not in the window's thread. */
-  public boolean overtaken() {
-    return autosave.overtaken();
+  public boolean supersededElsewhere() {
+    return autosave.supersededElsewhere();
   }
 
   /**
@@ -244,13 +244,13 @@ public final class Workspace {
    * @return what to say of it; empty where nobody wrote there
    */
   public Optional<String> follow() {
-    if (session.typed() || session.whatIf().get() != null || !autosave.overtaken()) {
+    if (session.typed() || session.whatIf().get() != null || !autosave.supersededElsewhere()) {
       return Optional.empty();
     }
     try {
       BuildFile.Opened opened = BuildFile.open(path());
       ShopFile.Opened shop = ShopFile.openFor(opened.file());
-      Work theirs = new Work(opened.build(), shop.shop());
+      EditHistory theirs = new EditHistory(opened.build(), shop.shop());
       Optional<String> refusal = session.canTake(theirs);
       if (refusal.isPresent()) {
         return Optional.of("Changed elsewhere, and not taken in: " + refusal.get() + ".");
@@ -258,14 +258,14 @@ public final class Workspace {
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
       session.take("what was done in another window", theirs);
       return Optional.of("Changed in another window or program: this is how it stands now.");
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       return Optional.of("Changed elsewhere, and can't be read: " + e.getMessage() + ".");
     }
   }
 
   /** Overwrites the file with what is here; what was there stays among its versions. */
   public void keepMine() {
-    autosave.insist();
+    autosave.overwrite();
   }
 
   /**
@@ -273,30 +273,30 @@ public final class Workspace {
    *
    * @throws FileTrouble in words
    */
-  public void restore(Path version) throws FileTrouble {
+  public void restore(Path version) throws FileException {
     Build earlier = BuildFile.open(version).build();
     took(session.take("going back to an earlier version", session.work().with(earlier)));
   }
 
   /** Goes back to an earlier version of the shop, as an edit that can be undone. */
-  public void restoreShop(Path version) throws FileTrouble {
+  public void restoreShop(Path version) throws FileException {
     Shop earlier = ShopFile.read(version);
     took(session.take("going back to an earlier shop", session.work().with(earlier)));
   }
 
-  private static void took(Optional<String> refusal) throws FileTrouble {
+  private static void took(Optional<String> refusal) throws FileException {
     if (refusal.isPresent()) {
-      throw new FileTrouble(refusal.get());
+      throw new FileException(refusal.get());
     }
   }
 
   /** Work on this build that couldn't be saved in an earlier session. */
-  public Optional<Rescue.Copy> rescued() {
+  public Optional<RescueCopies.Copy> rescued() {
     return rescue.of(path());
   }
 
   /** Brings back what was rescued, as an edit that can be undone. */
-  public void takeRescued(Rescue.Copy copy) throws FileTrouble {
+  public void takeRescued(RescueCopies.Copy copy) throws FileException {
     Build kept = BuildFile.open(copy.copy()).build();
     took(session.take("bringing back what was rescued", session.work().with(kept)));
     if (!autosave.flush().troubled()) {
@@ -305,7 +305,7 @@ public final class Workspace {
   }
 
   /** Lets a rescue copy go. */
-  public void letGo(Rescue.Copy copy) {
+  public void letGo(RescueCopies.Copy copy) {
     rescue.letGo(copy.belongs());
   }
 
@@ -321,7 +321,7 @@ public final class Workspace {
    * @return all that was there, to be brought back
    * @throws FileTrouble in words
    */
-  public DemoFolder.Before resetDemo() throws FileTrouble {
+  public DemoFolder.Before resetDemo() throws FileException {
     autosave.flush();
     DemoFolder.Before before = DemoFolder.reset(demoFolder(), session.now().today());
     reload();
@@ -329,7 +329,7 @@ public final class Workspace {
   }
 
   /** Brings the demo back as it was before it was reset. */
-  public void bringBack(DemoFolder.Before before) throws FileTrouble {
+  public void bringBack(DemoFolder.Before before) throws FileException {
     autosave.flush();
     before.bringBack();
     reload();

@@ -9,21 +9,21 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import roughcut.caliper.LineCaliper;
 import roughcut.desktop.control.TakesReading;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.CaliperAtHand;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.ConnectedCaliper;
 import roughcut.desktop.session.Session;
 
 /** What stands beside the plan's window at the bench: the screen at the machine, the caliper. */
 final class BenchWindows {
   private final Session session;
-  private final AtBench bench;
+  private final BenchState bench;
   private final Notice notice;
-  private final CaliperAtHand caliper = new CaliperAtHand();
+  private final ConnectedCaliper caliper = new ConnectedCaliper();
   private MachineWindow machine;
   private CaliperWindow calipers;
   private LineCaliper onLine;
 
-  BenchWindows(Session session, AtBench bench, Notice notice) {
+  BenchWindows(Session session, BenchState bench, Notice notice) {
     this.session = session;
     this.bench = bench;
     this.notice = notice;

@@ -18,8 +18,8 @@ import javafx.scene.shape.Polygon;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import roughcut.caliper.SimulatedCaliper;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.session.CaliperAtHand;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.ConnectedCaliper;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -30,7 +30,7 @@ final class CaliperWindow {
   private static final double PX = 2.6;
 
   private final Session session;
-  private final CaliperAtHand hand;
+  private final ConnectedCaliper hand;
   private final SimulatedCaliper caliper = new SimulatedCaliper(System.nanoTime());
   private final Stage stage = new Stage();
   private final Label figure = new Label("–");
@@ -44,22 +44,22 @@ final class CaliperWindow {
   private final Timeline ticks =
       new Timeline(new KeyFrame(Duration.millis(100), e -> caliper.tick(now())));
 
-  CaliperWindow(Session session, CaliperAtHand hand) {
+  CaliperWindow(Session session, ConnectedCaliper hand) {
     this.session = session;
     this.hand = hand;
     ticks.setCycleCount(Animation.INDEFINITE);
     figure.getStyleClass().add("caliper-figure");
-    Ids.set(figure, "caliper.figure");
+    ControlNames.set(figure, "caliper.figure");
     state.getStyleClass().add("panel-text");
-    Ids.set(state, "caliper.state");
-    Ids.set(jaw, "caliper.jaw");
+    ControlNames.set(state, "caliper.state");
+    ControlNames.set(jaw, "caliper.jaw");
     jaw.setAccessibleText("How far the jaws are open");
-    Ids.set(tired, "caliper.tired");
+    ControlNames.set(tired, "caliper.tired");
     tired.setAccessibleText("How tired the hand is");
     Button zero = button("zero", caliper::zero);
-    Ids.set(held, "caliper.hold");
+    ControlNames.set(held, "caliper.hold");
     held.setOnAction(e -> caliper.hold(held.isSelected()));
-    Ids.set(low, "caliper.low");
+    ControlNames.set(low, "caliper.low");
     low.setOnAction(
         e -> {
           caliper.battery(low.isSelected());
@@ -67,7 +67,7 @@ final class CaliperWindow {
             hand.well();
           }
         });
-    Ids.set(plugged, "caliper.unplug");
+    ControlNames.set(plugged, "caliper.unplug");
     plugged.setOnAction(e -> plug(!plugged.isSelected()));
     jaw.valueProperty().addListener((p, was, is) -> open(is.doubleValue()));
     tired.valueProperty().addListener((p, was, is) -> caliper.tired(is.doubleValue()));
@@ -115,7 +115,7 @@ final class CaliperWindow {
 
   private static Button button(String words, Runnable action) {
     Button button = new Button(words);
-    Ids.set(button, "caliper." + words);
+    ControlNames.set(button, "caliper." + words);
     button.setOnAction(e -> action.run());
     return button;
   }

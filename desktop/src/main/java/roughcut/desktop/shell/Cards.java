@@ -1,6 +1,6 @@
 package roughcut.desktop.shell;
 
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Preferences;
 
 /** Every card that opens over a window: one at a time. */
 final class Cards {
@@ -11,14 +11,14 @@ final class Cards {
   private final PreferencesCard preferences;
   private final ShelvesCard shelves;
   private final WoodsCard woods;
-  private final Beginning beginning;
+  private final StartScreen beginning;
 
-  Cards(ShopWindow window, Notice notice, Habits habits) {
-    beginning = new Beginning(window, overlay, notice, habits);
-    help = new HelpCard(overlay, beginning::lookRound);
+  Cards(ShopWindow window, Notice notice, Preferences preferences) {
+    beginning = new StartScreen(window, overlay, notice, preferences);
+    help = new HelpCard(overlay, beginning::startTour);
     find = new FindCard(overlay, () -> new Commands(window).all());
     versions = new VersionsCard(overlay, window.workspace(), notice);
-    preferences = new PreferencesCard(overlay, window, habits);
+    this.preferences = new PreferencesCard(overlay, window, preferences);
     shelves = new ShelvesCard(overlay, window.workspace().session());
     woods = new WoodsCard(overlay, window.workspace().session());
   }
@@ -61,7 +61,7 @@ final class Cards {
   }
 
   /** The first card, all builds, a new instrument, the look round. */
-  Beginning beginning() {
+  StartScreen beginning() {
     return beginning;
   }
 }

@@ -21,6 +21,6 @@ record Command(String words, String detail, String id, Runnable action) {
 
   /** Whether it goes by these words as they were typed. */
   boolean isCalled(String wanted) {
-    return Synonyms.has(words, wanted);
+    return Synonyms.matches(words, wanted);
   }
 }

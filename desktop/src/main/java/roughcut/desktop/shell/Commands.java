@@ -3,7 +3,7 @@ package roughcut.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import roughcut.design.Counting;
+import roughcut.design.Applicability;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
@@ -74,7 +74,7 @@ final class Commands {
   private void decisions() {
     Design design = window.workspace().session().build().get().design();
     for (Decision decision : Decisions.of(design)) {
-      boolean counts = Counting.idle(design, decision.id()).isEmpty();
+      boolean counts = Applicability.idle(design, decision.id()).isEmpty();
       all.add(
           new Command(
               "Decide: " + decision.label(),

@@ -18,8 +18,8 @@ import roughcut.desktop.station.StationId;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
-import roughcut.file.Rescue;
+import roughcut.file.FileException;
+import roughcut.file.RescueCopies;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.record.Build;
@@ -102,14 +102,14 @@ final class FileActions {
 
   /** Something that makes a build in a shop. */
   private interface Making {
-    Path in(ShopBuilds own) throws FileTrouble;
+    Path in(ShopBuilds own) throws FileException;
   }
 
   private void begun(Making making) {
     try {
       Path path = making.in(new ShopBuilds(new OwnShop(Windows.data()).folder()));
       Windows.open(path).choose(StationId.LAYOUT);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not begun: " + e.getMessage() + ".");
     }
   }
@@ -132,7 +132,7 @@ final class FileActions {
   void openInNewWindow(Path path) {
     try {
       Windows.open(path);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not opened: " + e.getMessage());
     }
   }
@@ -153,7 +153,7 @@ final class FileActions {
               workspace.isDemo()
                   ? new OwnShop(Windows.data()).builds()
                   : workspace.path().toAbsolutePath().getParent()));
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Your own shop can't be laid out: " + e.getMessage());
     }
     chooser.setInitialFileName(workspace.session().build().get().name() + BuildFile.ENDING);
@@ -163,7 +163,7 @@ final class FileActions {
       Path path = typed.resolveSibling(BuildFile.named(chosen.getName()));
       try {
         shops(path).ifPresent(shop -> saveTo(path, shop));
-      } catch (FileTrouble e) {
+      } catch (FileException e) {
         notice.show("Not saved: " + e.getMessage());
       }
     }
@@ -171,14 +171,14 @@ final class FileActions {
 
   /** Finds or makes the shop that a build belongs to. */
   interface ShopFinder {
-    ShopFile.Opened find() throws FileTrouble;
+    ShopFile.Opened find() throws FileException;
   }
 
   /**
    * The shops that a build saved there may belong to, in words; one of them is asked for unless
    * there is no question.
    */
-  private Optional<ShopFinder> shops(Path path) throws FileTrouble {
+  private Optional<ShopFinder> shops(Path path) throws FileException {
     Map<String, ShopFinder> shops = shopsFor(path);
     if (shops.size() == 1) {
       return shops.values().stream().findFirst();
@@ -195,7 +195,7 @@ final class FileActions {
   }
 
   /** The shops that a build saved there may belong to, the likeliest first. */
-  Map<String, ShopFinder> shopsFor(Path path) throws FileTrouble {
+  Map<String, ShopFinder> shopsFor(Path path) throws FileException {
     Map<String, ShopFinder> shops = new LinkedHashMap<>();
     Path now = workspace.shopFolder();
     Optional<Path> around = ShopFile.around(path);
@@ -223,7 +223,7 @@ final class FileActions {
     try {
       workspace.saveAs(path, shop.find());
       notice.hide();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show(
           "Not saved: " + e.getMessage(), new Command("save elsewhere …", "", this::saveAs));
     } catch (IllegalArgumentException e) {
@@ -259,7 +259,7 @@ final class FileActions {
       notice.tell(
           "The demo is as it was at first.",
           new Command("bring back what I had", "", () -> bringBack(before)));
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not reset: " + e.getMessage());
     }
   }
@@ -267,7 +267,7 @@ final class FileActions {
   private void bringBack(DemoFolder.Before before) {
     try {
       workspace.bringBack(before);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not brought back: " + e.getMessage());
     }
   }
@@ -301,14 +301,14 @@ final class FileActions {
   private void reload() {
     try {
       workspace.reload();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not read again: " + e.getMessage());
     }
   }
 
   /** What is to be said of a build that was just opened. */
   void opened() {
-    Optional<Rescue.Copy> copy = workspace.rescued();
+    Optional<RescueCopies.Copy> copy = workspace.rescued();
     if (copy.isPresent()) {
       notice.ask(
           "The last work on this build couldn't be saved here; a copy of it was kept.",
@@ -320,7 +320,7 @@ final class FileActions {
   }
 
   /** Offers work on another build that couldn't be saved where it belongs. */
-  void offer(Rescue.Copy copy) {
+  void offer(RescueCopies.Copy copy) {
     notice.ask(
         "Work on "
             + copy.belongs().getFileName()
@@ -331,10 +331,10 @@ final class FileActions {
         new Command("let it go", "", () -> workspace.letGo(copy)));
   }
 
-  private void take(Rescue.Copy copy) {
+  private void take(RescueCopies.Copy copy) {
     try {
       workspace.takeRescued(copy);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not brought back: " + e.getMessage());
     }
   }

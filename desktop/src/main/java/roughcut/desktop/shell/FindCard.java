@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 
 /** Finds any number, decision or command by its words. */
 final class FindCard extends VBox {
@@ -31,13 +31,13 @@ final class FindCard extends VBox {
     this.overlay = overlay;
     this.everything = everything;
     this.things = everything;
-    Ids.set(this, "find-card");
+    ControlNames.set(this, "find-card");
     getStyleClass().add("find-card");
     setMaxSize(520, 380);
-    Ids.set(words, "find-words");
+    ControlNames.set(words, "find-words");
     words.textProperty().addListener((p, was, is) -> filter());
     words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    Ids.set(found, "find-results");
+    ControlNames.set(found, "find-results");
     found.setPlaceholder(new Label("Nothing here goes by these words."));
     found.setCellFactory(list -> new Cell());
     found.setFocusTraversable(false);

@@ -15,8 +15,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Caution;
 import roughcut.command.RoughCut;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.station.StationId;
 import roughcut.finding.Synonyms;
 
@@ -68,29 +68,29 @@ final class HelpCard extends VBox {
   HelpCard(Overlay overlay, Runnable lookRound) {
     super(12);
     this.overlay = overlay;
-    Ids.set(this, "help-card");
+    ControlNames.set(this, "help-card");
     getStyleClass().add("help-card");
     setMaxSize(WIDTH, HEIGHT);
     setPrefSize(WIDTH, HEIGHT);
     Label title = new Label("Help");
     title.getStyleClass().add("help-title");
-    Ids.set(words, "help.words");
+    ControlNames.set(words, "help.words");
     words.setPromptText("search the help");
     words.setAccessibleText("Search the help");
     words.textProperty().addListener((p, was, is) -> show());
     HBox.setHgrow(words, Priority.ALWAYS);
     HBox head = new HBox(18, title, words);
     head.setAlignment(Pos.CENTER_LEFT);
-    Ids.set(lines, "help.lines");
+    ControlNames.set(lines, "help.lines");
     lines.setHgap(18);
     lines.setVgap(6);
     none.getStyleClass().add("lower-note");
     Button close = new Button("close");
-    Ids.set(close, "help.close");
+    ControlNames.set(close, "help.close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
     Button look = new Button("look round");
-    Ids.set(look, "help.look");
+    ControlNames.set(look, "help.look");
     look.getStyleClass().add("text-button");
     look.setOnAction(
         e -> {
@@ -98,7 +98,7 @@ final class HelpCard extends VBox {
           lookRound.run();
         });
     HBox buttons = new HBox(14, close, look);
-    getChildren().addAll(head, Scrolled.of(new VBox(8, lines, none)), buttons);
+    getChildren().addAll(head, ScrollBox.of(new VBox(8, lines, none)), buttons);
   }
 
   private static List<Line> all() {

@@ -20,11 +20,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.DrawingPane;
-import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Background;
-import roughcut.file.FileTrouble;
+import roughcut.desktop.session.RelativeDay;
+import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.measure.Units;
 
@@ -69,7 +69,7 @@ final class HomeCard extends VBox {
     this.overlay = overlay;
     this.ways = ways;
     this.notice = notice;
-    Ids.set(this, "home");
+    ControlNames.set(this, "home");
     getStyleClass().add("home");
     setMaxSize(940, 640);
     setPrefSize(940, 640);
@@ -91,7 +91,7 @@ final class HomeCard extends VBox {
                 "A made-up shop with four instruments to play with; nothing there is yours.",
                 ways::demo),
             door("home.open", "Open …", "A build from anywhere on this machine.", ways::open));
-    Ids.set(list, "home.builds");
+    ControlNames.set(list, "home.builds");
     list.setCellFactory(l -> new Cell());
     list.setPlaceholder(none);
     none.setWrapText(true);
@@ -108,7 +108,7 @@ final class HomeCard extends VBox {
     keys.getStyleClass().add("lower-note");
     Button close = new Button("back to work");
     close.getStyleClass().add("text-button");
-    Ids.set(close, "home.close");
+    ControlNames.set(close, "home.close");
     close.setOnAction(e -> overlay.close(this));
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
@@ -127,7 +127,7 @@ final class HomeCard extends VBox {
     more.setMaxWidth(DOOR_WORDS);
     Button door = new Button();
     door.setGraphic(new VBox(4, name, more));
-    Ids.set(door, id);
+    ControlNames.set(door, id);
     door.getStyleClass().add("door");
     door.setMaxWidth(Double.MAX_VALUE);
     door.setPrefWidth(300);
@@ -185,10 +185,10 @@ final class HomeCard extends VBox {
         () -> {
           List<HomeRow> rows = new ArrayList<>();
           if (!same(here, own) && !same(here, demo)) {
-            rows.addAll(HomeRow.of(here, false, told, Windows.now(), this::unlisted));
+            rows.addAll(HomeRow.of(here, false, told, Windows.now(), this::otherBuilds));
           }
-          rows.addAll(HomeRow.of(own, false, told, Windows.now(), this::unlisted));
-          rows.addAll(HomeRow.of(demo, true, told, Windows.now(), this::unlisted));
+          rows.addAll(HomeRow.of(own, false, told, Windows.now(), this::otherBuilds));
+          rows.addAll(HomeRow.of(demo, true, told, Windows.now(), this::otherBuilds));
           return rows;
         },
         rows -> filled(mine, rows, choose));
@@ -209,7 +209,7 @@ final class HomeCard extends VBox {
         .ifPresent(list.getSelectionModel()::select);
   }
 
-  private void unlisted(FileTrouble why) {
+  private void otherBuilds(FileException why) {
     Platform.runLater(
         () -> notice.show("Not everything here can be shown as it is: " + why.getMessage() + "."));
   }
@@ -250,13 +250,13 @@ final class HomeCard extends VBox {
 
   /** Something that makes a build. */
   private interface Making {
-    Path make() throws FileTrouble;
+    Path make() throws FileException;
   }
 
   private void made(String how, Making making) {
     try {
       fill(making.make());
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       overlay.close(this);
       notice.show("Not " + how + ": " + e.getMessage() + ".");
     }
@@ -272,7 +272,7 @@ final class HomeCard extends VBox {
       notice.tell(
           row.entry().name() + " is in the shop's bin.",
           new Command("take it back", "", () -> back(row.from(), binned)));
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not put into the bin: " + e.getMessage() + ".");
     }
   }
@@ -281,7 +281,7 @@ final class HomeCard extends VBox {
     try {
       builds.back(binned);
       fill(null);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not taken back: " + e.getMessage() + ".");
     }
   }
@@ -332,7 +332,7 @@ final class HomeCard extends VBox {
       when.setText(
           row.demo()
               ? "demo"
-              : Ago.days(
+              : RelativeDay.days(
                   LocalDate.ofInstant(row.entry().changed(), Windows.now().zone()),
                   Windows.now().today()));
       picture.setVisible(row.portrait().isPresent());

@@ -8,15 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import roughcut.bench.Glance;
+import roughcut.bench.BuildSummary;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Portrait;
-import roughcut.file.FileTrouble;
+import roughcut.drawing.InstrumentPortrait;
+import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.record.Now;
+import roughcut.record.CurrentTime;
 import roughcut.schedule.ShopWork;
 import roughcut.shop.Shop;
 
@@ -40,7 +40,11 @@ record HomeRow(
    * @param unlisted is told why not all can be listed, where they can't
    */
   static List<HomeRow> of(
-      Path folder, boolean isDemo, Units units, Now clock, Consumer<FileTrouble> unlisted) {
+      Path folder,
+      boolean isDemo,
+      Units units,
+      CurrentTime clock,
+      Consumer<FileException> unlisted) {
     List<HomeRow> into = new ArrayList<>();
     ShopBuilds builds = new ShopBuilds(folder);
     try {
@@ -59,17 +63,17 @@ record HomeRow(
         into.add(
             row(builds, entry, isDemo, Optional.ofNullable(plans.get(entry)), work, now, units));
       }
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       unlisted.accept(e);
     }
     return into;
   }
 
   /** Builds are listed with a usual shop where theirs can't be read; that is told. */
-  private static Shop shop(Path folder, Consumer<FileTrouble> unlisted) {
+  private static Shop shop(Path folder, Consumer<FileException> unlisted) {
     try {
       return ShopFile.open(folder).shop();
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       unlisted.accept(e);
       return Shop.usual("My shop");
     }
@@ -92,14 +96,14 @@ record HomeRow(
       Optional<ShopWork> work,
       LocalDateTime now,
       Units units) {
-    Optional<Glance> glance = plan.map(p -> Glance.of(p, now));
+    Optional<BuildSummary> glance = plan.map(p -> BuildSummary.of(p, now));
     return new HomeRow(
         from,
         entry,
         demo,
-        plan.map(Portrait::of),
+        plan.map(InstrumentPortrait::of),
         glance
-            .map(Glance::words)
+            .map(BuildSummary::words)
             .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
         plan.map(
                 p ->

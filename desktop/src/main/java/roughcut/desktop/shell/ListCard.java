@@ -8,7 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.NumberTable;
 
 /** A card with a list at the left, and at the right the name and what else one of it has. */
@@ -29,14 +29,14 @@ abstract class ListCard extends VBox {
   ListCard(Overlay overlay, String id, String title) {
     super(12);
     this.overlay = overlay;
-    Ids.set(this, id);
+    ControlNames.set(this, id);
     getStyleClass().add("home");
     setMaxSize(WIDE, HIGH);
     setPrefSize(WIDE, HIGH);
     Label heading = new Label(title);
     heading.getStyleClass().add("home-title");
     getChildren().add(heading);
-    Ids.set(name, id + ".name");
+    ControlNames.set(name, id + ".name");
     name.setOnAction(e -> rename());
     name.focusedProperty()
         .addListener(
@@ -45,7 +45,7 @@ abstract class ListCard extends VBox {
                 rename();
               }
             });
-    Ids.set(wrong, id + ".wrong");
+    ControlNames.set(wrong, id + ".wrong");
     wrong.setWrapText(true);
     wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
     wrong.getStyleClass().add("decision-message");
@@ -66,7 +66,7 @@ abstract class ListCard extends VBox {
     HBox columns = new HBox(22, left, right);
     VBox.setVgrow(columns, Priority.ALWAYS);
     Button close = new Button("done");
-    Ids.set(close, Ids.of(this) + ".close");
+    ControlNames.set(close, ControlNames.of(this) + ".close");
     close.getStyleClass().add("main-button");
     close.setOnAction(e -> overlay.close(this));
     HBox below = new HBox(close);
@@ -96,7 +96,7 @@ abstract class ListCard extends VBox {
 
   static Button button(String id, String words) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     return button;
   }

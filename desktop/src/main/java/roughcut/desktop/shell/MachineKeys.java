@@ -9,7 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 
 /** Every key of the screen at the machine, as a button that one finger can press. */
 final class MachineKeys extends FlowPane {
@@ -45,7 +45,7 @@ final class MachineKeys extends FlowPane {
       button.getStyleClass().add("machine-key");
       button.setFocusTraversable(false);
       button.setMinWidth(Region.USE_PREF_SIZE);
-      Ids.set(button, "machine.key." + key.code().name().toLowerCase(Locale.ROOT));
+      ControlNames.set(button, "machine.key." + key.code().name().toLowerCase(Locale.ROOT));
       button.setOnAction(e -> pressed.accept(key.code()));
       buttons.put(key.code(), button);
       getChildren().add(button);

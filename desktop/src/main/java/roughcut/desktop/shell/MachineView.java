@@ -20,16 +20,16 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 import roughcut.bench.Bench;
-import roughcut.bench.Figures;
+import roughcut.bench.FigurePages;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
-import roughcut.bench.Stake;
+import roughcut.bench.Risk;
 import roughcut.bench.Verdict;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.States;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.draw.MarkPainter;
-import roughcut.desktop.session.AtBench;
+import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.Session;
 import roughcut.drawing.OperationDrawing;
 import roughcut.measure.NumberWriter;
@@ -87,17 +87,17 @@ final class MachineView extends BorderPane {
   private Region head() {
     place.getStyleClass().add("machine-small");
     title.getStyleClass().add("machine-title");
-    Ids.set(title, "machine.title");
+    ControlNames.set(title, "machine.title");
     state.getStyleClass().add("machine-state");
-    Ids.set(state, "machine.state");
+    ControlNames.set(state, "machine.state");
     verdict.getStyleClass().add("machine-verdict");
-    Ids.set(verdict, "machine.verdict");
+    ControlNames.set(verdict, "machine.verdict");
     for (Label label : List.of(title, state, verdict)) {
       label.setWrapText(true);
       label.setMinHeight(Region.USE_PREF_SIZE);
     }
     clock.getStyleClass().add("machine-clock");
-    Ids.set(clock, "machine.clock");
+    ControlNames.set(clock, "machine.clock");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     return new VBox(2, new HBox(place, space, clock), title, state, verdict);
@@ -107,14 +107,14 @@ final class MachineView extends BorderPane {
     figures.setAlignment(Pos.TOP_LEFT);
     figures.setPrefWrapLength(FIGURES);
     page.getStyleClass().add("machine-page");
-    Ids.set(page, "machine.page");
+    ControlNames.set(page, "machine.page");
     VBox left = new VBox(6, page, figures);
     left.setMinWidth(FIGURES);
     left.setPrefWidth(FIGURES);
     left.setMaxWidth(FIGURES);
     asked.getStyleClass().add("machine-asked");
     list.getStyleClass().add("machine-list");
-    Ids.set(list, "machine.list");
+    ControlNames.set(list, "machine.list");
     list.setCellFactory(v -> new StepCell());
     list.setOnMouseClicked(e -> choose(chosen));
     list.setOnKeyPressed(
@@ -143,10 +143,10 @@ final class MachineView extends BorderPane {
     hold.getStyleClass().add("machine-hold");
     hold.setWrapText(true);
     hold.setMinHeight(Region.USE_PREF_SIZE);
-    Ids.set(hold, "machine.hold");
+    ControlNames.set(hold, "machine.hold");
     HBox.setHgrow(hold, Priority.ALWAYS);
     hold.setMaxWidth(Double.MAX_VALUE);
-    Ids.set(entry, "machine.entry");
+    ControlNames.set(entry, "machine.entry");
     entry.getStyleClass().add("machine-entry");
     entry.setMinWidth(ENTRY);
     entry.setPrefWidth(ENTRY);
@@ -157,7 +157,7 @@ final class MachineView extends BorderPane {
     message.getStyleClass().add("machine-message");
     message.setWrapText(true);
     message.setMinHeight(34);
-    Ids.set(message, "machine.message");
+    ControlNames.set(message, "machine.message");
     caution.getStyleClass().add("machine-caution");
     caution.setWrapText(true);
     caution.setMinHeight(0);
@@ -211,7 +211,7 @@ final class MachineView extends BorderPane {
   }
 
   /** Shows all operations, the one that is looked at selected; a key or a finger chooses. */
-  void choose(AtBench bench) {
+  void choose(BenchState bench) {
     list.getItems().setAll(bench.bench().steps());
     bench.step().ifPresent(list.getSelectionModel()::select);
     look(list);
@@ -229,18 +229,18 @@ final class MachineView extends BorderPane {
    *
    * @param reason whether a reason is wanted before it is done all the same
    */
-  void stakes(List<Stake> stakes, boolean reason, Units units) {
+  void stakes(List<Risk> stakes, boolean reason, Units units) {
     List<Node> all = new ArrayList<>();
     all.add(line(reason ? "At stake" : "It can't be put back", "machine-asked-title"));
-    for (Stake stake : stakes) {
-      boolean last = stake.kind() == Stake.Kind.FINAL;
+    for (Risk risk : stakes) {
+      boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
         continue;
       }
-      String words = stake.words(units);
-      all.add(line(last ? words : stake.kind().word() + ": " + words, "machine-asked-what"));
+      String words = risk.words(units);
+      all.add(line(last ? words : risk.kind().word() + ": " + words, "machine-asked-what"));
       if (!last) {
-        all.add(line(stake.loss(), "machine-asked-loss"));
+        all.add(line(risk.loss(), "machine-asked-loss"));
       }
     }
     asked.getChildren().setAll(all);
@@ -265,7 +265,7 @@ final class MachineView extends BorderPane {
    * @param pageNumber which of its pages of figures
    * @param noting whether a note is being written
    */
-  void show(Session session, AtBench bench, int pageNumber, boolean noting) {
+  void show(Session session, BenchState bench, int pageNumber, boolean noting) {
     Plan plan = session.plan().get();
     Units units = session.units().get();
     Bench.Step step = bench.step().orElse(null);
@@ -289,12 +289,12 @@ final class MachineView extends BorderPane {
             ? step.state().words()
             : step.state().words() + ": " + Text.in(step.why().get(0), units));
     state.pseudoClassStateChanged(
-        States.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
+        StyleStates.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
     Verdict stands = bench.bench().verdict();
-    verdict.setText(stands.told(op.part(), units));
-    verdict.pseudoClassStateChanged(States.WRONG, stands.state() == Verdict.State.STOP);
+    verdict.setText(stands.sentence(op.part(), units));
+    verdict.pseudoClassStateChanged(StyleStates.WRONG, stands.state() == Verdict.State.STOP);
     boolean low = getHeight() > 0 && getHeight() < LOW;
-    figures(Figures.of(plan, op, units).split(low ? 2 : Figures.MOST), pageNumber);
+    figures(FigurePages.of(plan, op, units).split(low ? 2 : FigurePages.MOST), pageNumber);
     drawing.show(OperationDrawing.of(plan, op, units));
     holds(bench, op, units, noting);
     caution.setText(String.join(" ", op.care()));
@@ -308,8 +308,8 @@ final class MachineView extends BorderPane {
     keys.can(KeyCode.U, bench.last().isPresent());
   }
 
-  private void figures(Figures all, int number) {
-    Figures.Page shown = all.page(number);
+  private void figures(FigurePages all, int number) {
+    FigurePages.Page shown = all.page(number);
     int pages = all.pages().size();
     page.setText(
         shown.title()
@@ -322,11 +322,11 @@ final class MachineView extends BorderPane {
                     + ", ↓ for the next"
                 : ""));
     figures.getChildren().clear();
-    for (Figures.Figure figure : shown.figures()) {
+    for (FigurePages.Figure figure : shown.figures()) {
       Label written = new Label(figure.number());
       written.getStyleClass().add("machine-figure");
       // Whole inches and a fraction stay in one piece, whatever they take.
-      written.pseudoClassStateChanged(States.LONG, figure.number().length() > SHORT);
+      written.pseudoClassStateChanged(StyleStates.LONG, figure.number().length() > SHORT);
       written.setMinWidth(Region.USE_PREF_SIZE);
       Label unit = new Label(figure.unit());
       unit.getStyleClass().add("machine-unit");
@@ -341,7 +341,7 @@ final class MachineView extends BorderPane {
     }
   }
 
-  private void holds(AtBench bench, Operation op, Units units, boolean noting) {
+  private void holds(BenchState bench, Operation op, Units units, boolean noting) {
     if (noting) {
       hold.setText("Note:");
       entry.setVisible(true);

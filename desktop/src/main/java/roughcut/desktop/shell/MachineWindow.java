@@ -14,13 +14,13 @@ import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import roughcut.bench.Bench;
-import roughcut.bench.Consequences;
+import roughcut.bench.ImpactReport;
 import roughcut.bench.Operation;
-import roughcut.bench.Stake;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.CaliperAtHand;
+import roughcut.bench.Risk;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.ConnectedCaliper;
 import roughcut.desktop.session.Session;
-import roughcut.measure.Unreadable;
+import roughcut.measure.InvalidInput;
 
 /**
  * The screen at the machine: one operation, read from two metres, worked by keys alone or by one
@@ -42,23 +42,23 @@ public final class MachineWindow {
   }
 
   private final Session session;
-  private final AtBench bench;
-  private final CaliperAtHand caliper;
+  private final BenchState bench;
+  private final ConnectedCaliper caliper;
   private final Stage stage = new Stage();
   private final MachineView view = new MachineView(this::press, this::chose);
   private final Timeline tick =
       new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), e -> clock()));
-  private final HalfTyped half;
+  private final UnfinishedInput half;
   private Mode mode = Mode.LOOKING;
   private int page;
   private boolean swallow;
 
   /** Makes the screen; nothing is shown yet. */
-  public MachineWindow(Session session, AtBench bench, CaliperAtHand caliper) {
+  public MachineWindow(Session session, BenchState bench, ConnectedCaliper caliper) {
     this.caliper = caliper;
     this.session = session;
     this.bench = bench;
-    this.half = new HalfTyped(view.entry(), bench, this::typedFor);
+    this.half = new UnfinishedInput(view.entry(), bench, this::typedFor);
     Scene scene = Windows.styled(view);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     // The letter of a key that opened the entry isn't the first letter in it.
@@ -245,7 +245,7 @@ public final class MachineWindow {
 
   /** Whatever was asked or being typed is left as it was. */
   private void leave() {
-    bench.askNoMore();
+    bench.cancelQuestion();
     if (mode == Mode.REASONING || mode == Mode.CONFIRMING) {
       view.message("Left undone.");
     }
@@ -269,7 +269,7 @@ public final class MachineWindow {
       view.message("");
       bench
           .fromCaliper(held.hold(), caliper.settled().get().getAsDouble())
-          .ifPresentOrElse(view::message, this::tellChange);
+          .ifPresentOrElse(view::message, this::showChange);
       view.entry().clear();
       view.requestFocus();
       show();
@@ -303,23 +303,23 @@ public final class MachineWindow {
         view.message(refused.get());
         return;
       }
-    } catch (Unreadable refusal) {
+    } catch (InvalidInput refusal) {
       view.message(refusal.getMessage());
       return;
     }
-    tellChange();
+    showChange();
     view.entry().clear();
     view.requestFocus();
     show();
   }
 
-  private void tellChange() {
-    Consequences changed = bench.changed().get();
+  private void showChange() {
+    ImpactReport changed = bench.changed().get();
     if (changed == null) {
       return;
     }
     String spots =
-        changed.spots().stream()
+        changed.newClearances().stream()
             .map(s -> s.what() + " " + s.left().text(session.units().get()))
             .reduce((a, b) -> a + ", " + b)
             .map(s -> " · " + s)
@@ -328,7 +328,7 @@ public final class MachineWindow {
         Bench.clockSaid(session.build().get().log(), session.now().second())
             .map(words -> " · " + words)
             .orElse("");
-    view.message(changed.told() + spots + clock);
+    view.message(changed.summary() + spots + clock);
   }
 
   private void measure() {
@@ -353,7 +353,7 @@ public final class MachineWindow {
         .ifPresent(
             h -> {
               bench.look(h.hold(), yes);
-              tellChange();
+              showChange();
             });
   }
 
@@ -375,12 +375,12 @@ public final class MachineWindow {
       tickOff(step.operation(), "");
       return;
     }
-    List<Stake> stakes = bench.stakes(step.operation());
+    List<Risk> stakes = bench.risks(step.operation());
     if (stakes.isEmpty()) {
       tickOff(step.operation(), "");
       return;
     }
-    boolean reason = Stake.wantReason(stakes);
+    boolean reason = Risk.wantReason(stakes);
     mode = reason ? Mode.REASONING : Mode.CONFIRMING;
     view.stakes(stakes, reason, session.units().get());
     view.message("");

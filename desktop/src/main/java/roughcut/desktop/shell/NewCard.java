@@ -18,17 +18,17 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.draw.DrawingPane;
-import roughcut.drawing.Portrait;
+import roughcut.drawing.InstrumentPortrait;
 import roughcut.drawing.StationDrawing;
+import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
-import roughcut.measure.Unreadable;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
@@ -82,21 +82,21 @@ final class NewCard extends VBox {
     this.overlay = overlay;
     this.units = units;
     this.begun = begun;
-    Ids.set(this, "new");
+    ControlNames.set(this, "new");
     drawing.setOnFinished(e -> draw());
     getStyleClass().add("home");
     setMaxSize(980, 600);
     setPrefSize(980, 600);
     Label title = new Label("A new instrument");
     title.getStyleClass().add("home-title");
-    Ids.set(name, "new.name");
+    ControlNames.set(name, "new.name");
     name.setAccessibleText("Its name");
     name.textProperty().addListener((p, was, is) -> begin.setDisable(build().isEmpty()));
-    Ids.set(wrong, "new.wrong");
+    ControlNames.set(wrong, "new.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
     wrong.setMinHeight(Region.USE_PREF_SIZE);
-    Ids.set(begin, "new.begin");
+    ControlNames.set(begin, "new.begin");
     begin.getStyleClass().add("main-button");
     begin.setDefaultButton(true);
     begin.setOnAction(e -> begin());
@@ -159,7 +159,7 @@ final class NewCard extends VBox {
 
   private TextField field(String id, String called) {
     TextField field = new TextField();
-    Ids.set(field, id);
+    ControlNames.set(field, id);
     field.setAccessibleText(called);
     field.setPrefWidth(156);
     field.setMaxWidth(156);
@@ -191,7 +191,7 @@ final class NewCard extends VBox {
     show();
   }
 
-  private NewInstrument answers() throws Unreadable {
+  private NewInstrument answers() throws InvalidInput {
     double treble = NumberReader.length(scale.getText(), units.get());
     double low =
         bass.getText().isBlank() ? treble : NumberReader.length(bass.getText(), units.get());
@@ -214,7 +214,7 @@ final class NewCard extends VBox {
       Build build = answers().build();
       wrong.setText("");
       return Optional.of(build);
-    } catch (Unreadable e) {
+    } catch (InvalidInput e) {
       wrong.setText(e.getMessage());
     } catch (IllegalArgumentException e) {
       wrong.setText(
@@ -236,8 +236,8 @@ final class NewCard extends VBox {
         .ifPresent(
             b -> {
               Plan plan = Plan.of(b, shop.withWoods(woods.get()));
-              front.show(Portrait.of(plan));
-              side.show(StationDrawing.NECK.of(plan, units.get()).wordless());
+              front.show(InstrumentPortrait.of(plan));
+              side.show(StationDrawing.NECK.of(plan, units.get()).withoutText());
             });
   }
 

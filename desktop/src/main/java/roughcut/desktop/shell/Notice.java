@@ -5,7 +5,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 
 /**
  * A message across the top of the drawing: what went wrong or was done, and what can be done about
@@ -18,7 +18,7 @@ final class Notice extends Tile {
   private boolean ofSaving;
 
   Notice() {
-    Ids.set(this, "notice");
+    ControlNames.set(this, "notice");
     getStyleClass().add("notice");
     answers.setAlignment(Pos.CENTER_RIGHT);
     setAction(answers);

@@ -5,7 +5,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 
 /**
  * Cards that are answered before anything else goes on, over the dimmed window: one at a time. A
@@ -17,7 +17,7 @@ public final class Overlay extends ModalPane {
   private Node before;
 
   Overlay() {
-    Ids.set(this, "overlay");
+    ControlNames.set(this, "overlay");
     setInTransitionFactory(null);
     setOutTransitionFactory(null);
     displayProperty()

@@ -16,19 +16,19 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
-import roughcut.desktop.control.Ids;
+import roughcut.clearance.ClearanceKind;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.LimitFields;
 import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.Paper;
 import roughcut.measure.Units;
 import roughcut.shop.Limit;
-import roughcut.thin.ThinKind;
 
 /**
  * What is the person's and not an instrument's: units, how the screen looks, paper, where the shop
@@ -48,13 +48,13 @@ final class PreferencesCard extends VBox {
   private final Overlay overlay;
   private final ShopWindow window;
   private final Session session;
-  private final Habits habits;
+  private final Preferences preferences;
   private final PickField<Units> units =
       new PickField<>("pref.units", "Units", PreferencesCard::words, this::units);
-  private final PickField<Look.Light> light =
-      new PickField<>("pref.light", "Screen", Look.Light::words, this::light);
-  private final PickField<Look.TextSize> text =
-      new PickField<>("pref.text", "Words and figures", Look.TextSize::words, this::text);
+  private final PickField<Theme.Light> light =
+      new PickField<>("pref.light", "Screen", Theme.Light::words, this::light);
+  private final PickField<Theme.TextSize> text =
+      new PickField<>("pref.text", "Words and figures", Theme.TextSize::words, this::text);
   private final PickField<Paper> paper =
       new PickField<>("pref.paper", "Paper", Paper::name, p -> paper(p));
   private final TextField shopName = new TextField();
@@ -62,21 +62,21 @@ final class PreferencesCard extends VBox {
   private final Label wrong = new Label();
   private final Button close = new Button("done");
   private final List<Runnable> limits = new ArrayList<>();
-  private Look look;
+  private Theme look;
 
-  PreferencesCard(Overlay overlay, ShopWindow window, Habits habits) {
+  PreferencesCard(Overlay overlay, ShopWindow window, Preferences preferences) {
     super(12);
     this.overlay = overlay;
     this.window = window;
     this.session = window.workspace().session();
-    this.habits = habits;
-    Ids.set(this, "preferences");
+    this.preferences = preferences;
+    ControlNames.set(this, "preferences");
     getStyleClass().add("home");
     setMaxSize(980, 620);
     setPrefSize(980, 620);
     Label title = new Label("Preferences");
     title.getStyleClass().add("home-title");
-    Ids.set(shopName, "pref.shop");
+    ControlNames.set(shopName, "pref.shop");
     shopName.setAccessibleText("The shop's name");
     shopName.setOnAction(e -> rename());
     shopName.focusedProperty().addListener((p, was, is) -> rename(was && !is));
@@ -86,19 +86,19 @@ final class PreferencesCard extends VBox {
             shopName.setText(session.shop().get().name());
           }
         });
-    Ids.set(folder, "pref.folder");
+    ControlNames.set(folder, "pref.folder");
     folder.setWrapText(true);
     folder.getStyleClass().add("lower-note");
     folder.setMinHeight(Region.USE_PREF_SIZE);
-    Ids.set(wrong, "pref.wrong");
+    ControlNames.set(wrong, "pref.wrong");
     wrong.setWrapText(true);
     wrong.getStyleClass().add("decision-message");
     wrong.setMinHeight(Region.USE_PREF_SIZE);
     Button elsewhere = new Button("keep it elsewhere …");
-    Ids.set(elsewhere, "pref.elsewhere");
+    ControlNames.set(elsewhere, "pref.elsewhere");
     elsewhere.getStyleClass().add("text-button");
     elsewhere.setOnAction(e -> elsewhere());
-    Ids.set(close, "pref.close");
+    ControlNames.set(close, "pref.close");
     close.getStyleClass().add("main-button");
     close.setOnAction(e -> overlay.close(this));
     HBox below = new HBox(close);
@@ -123,19 +123,19 @@ final class PreferencesCard extends VBox {
             below);
     mine.setMinWidth(360);
     mine.setPrefWidth(360);
-    VBox all = new VBox(12, heading("Limits of this shop"), note(), Scrolled.of(limitRows()));
+    VBox all = new VBox(12, heading("Limits of this shop"), note(), ScrollBox.of(limitRows()));
     HBox.setHgrow(all, Priority.ALWAYS);
     HBox columns = new HBox(26, mine, all);
     VBox.setVgrow(columns, Priority.ALWAYS);
     getChildren().addAll(title, columns);
-    habits.text(PAPER).flatMap(Paper::named).ifPresent(this::paper);
+    preferences.text(PAPER).flatMap(Paper::named).ifPresent(this::paper);
     window
         .sheets()
         .paper()
         .addListener(
             (p, was, is) -> {
-              habits.remember(PAPER, is.name());
-              habits.save();
+              preferences.remember(PAPER, is.name());
+              preferences.save();
             });
     session.shop().addListener((p, was, is) -> showLimits());
     session.units().addListener((p, was, is) -> showLimits());
@@ -169,7 +169,7 @@ final class PreferencesCard extends VBox {
   private VBox limitRows() {
     VBox rows = new VBox(6);
     Set<String> ids = new HashSet<>();
-    for (ThinKind kind : ThinKind.values()) {
+    for (ClearanceKind kind : ClearanceKind.values()) {
       if (ids.add(kind.id())) {
         rows.getChildren().add(limitRow(kind));
       }
@@ -177,7 +177,7 @@ final class PreferencesCard extends VBox {
     return rows;
   }
 
-  private Node limitRow(ThinKind kind) {
+  private Node limitRow(ClearanceKind kind) {
     Label name = new Label(kind.words());
     name.getStyleClass().add("decision-label");
     name.setWrapText(true);
@@ -193,8 +193,8 @@ final class PreferencesCard extends VBox {
   }
 
   /** As it is now; one that goes by a screw's diameter is shown for the screw of this build. */
-  private Limit limit(ThinKind kind) {
-    return session.plan().get().thinSpots().stream()
+  private Limit limit(ClearanceKind kind) {
+    return session.plan().get().clearances().stream()
         .filter(s -> s.kind().id().equals(kind.id()))
         .findFirst()
         .map(s -> s.limit())
@@ -210,11 +210,11 @@ final class PreferencesCard extends VBox {
   /** Opens with what is chosen now. */
   void open() {
     session.enterTyped();
-    look = Look.of(habits);
+    look = Theme.of(preferences);
     Units now = session.units().get();
     units.show(UNITS, UNITS.contains(now) ? now : Units.MM);
-    light.show(List.of(Look.Light.values()), look.light());
-    text.show(List.of(Look.TextSize.values()), look.text());
+    light.show(List.of(Theme.Light.values()), look.light());
+    text.show(List.of(Theme.TextSize.values()), look.text());
     paper.show(List.of(Paper.values()), window.sheets().paper().getValue());
     shopName.setText(session.shop().get().name());
     folder();
@@ -231,17 +231,17 @@ final class PreferencesCard extends VBox {
     window.units(next);
   }
 
-  private void light(Look.Light next) {
-    look(new Look(next, look.text()));
+  private void light(Theme.Light next) {
+    look(new Theme(next, look.text()));
   }
 
-  private void text(Look.TextSize next) {
-    look(new Look(look.light(), next));
+  private void text(Theme.TextSize next) {
+    look(new Theme(look.light(), next));
   }
 
-  private void look(Look next) {
+  private void look(Theme next) {
     look = next;
-    next.keep(habits);
+    next.keep(preferences);
     next.show();
   }
 
@@ -277,9 +277,9 @@ final class PreferencesCard extends VBox {
   /** Keeps the maker's own shop in another folder. */
   void keepIn(File chosen) {
     try {
-      OwnShop.keepIn(chosen.toPath(), habits);
+      OwnShop.keepIn(chosen.toPath(), preferences);
       wrong.setText("");
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       wrong.setText("Not kept there: " + e.getMessage() + ".");
     }
     folder();

@@ -14,20 +14,20 @@ import javafx.scene.layout.VBox;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.EntryField;
 import roughcut.desktop.control.NumberTable;
-import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Ago;
+import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
-import roughcut.shop.Piece;
 import roughcut.shop.Shelf;
+import roughcut.shop.ShelfItem;
 import roughcut.shop.StringSet;
 
 /** The shop's shelves: what stands there, with its sizes as listed and as measured. */
 final class ShelvesCard extends ListCard {
   /** One thing on a shelf. */
-  private record Row(Piece piece, StringSet set) {
+  private record Row(ShelfItem piece, StringSet set) {
     String name() {
       return piece != null ? piece.name() : set.name();
     }
@@ -43,7 +43,10 @@ final class ShelvesCard extends ListCard {
       int count = piece.measured().size();
       return count == 0
           ? "as listed"
-          : count + (count == 1 ? " size" : " sizes") + " measured, " + Ago.days(piece.on(), today);
+          : count
+              + (count == 1 ? " size" : " sizes")
+              + " measured, "
+              + RelativeDay.days(piece.on(), today);
     }
   }
 
@@ -70,7 +73,7 @@ final class ShelvesCard extends ListCard {
     fill(
         table,
         note("Listed sizes, and beneath each what was measured of the one in hand."),
-        Scrolled.of(sizes),
+        ScrollBox.of(sizes),
         new HBox(10, copy, remove));
     session.shop().addListener((p, was, is) -> show());
   }
@@ -164,10 +167,10 @@ final class ShelvesCard extends ListCard {
     return size == null ? OptionalDouble.empty() : OptionalDouble.of(size);
   }
 
-  private Optional<String> piece(UnaryOperator<Piece> change) {
-    Piece was = chosen.piece();
+  private Optional<String> piece(UnaryOperator<ShelfItem> change) {
+    ShelfItem was = chosen.piece();
     try {
-      Piece is = change.apply(was);
+      ShelfItem is = change.apply(was);
       chosen = new Row(is, null);
       return shelf(was.name() + " on the shelf", s -> s.changed(was, is));
     } catch (IllegalArgumentException e) {

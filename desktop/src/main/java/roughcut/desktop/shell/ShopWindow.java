@@ -16,17 +16,18 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.clearance.Clearance;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.Desk;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.ShopDays;
+import roughcut.desktop.session.StationContext;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.BenchStation;
 import roughcut.desktop.station.BlanksStation;
@@ -39,12 +40,11 @@ import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
-import roughcut.file.Rescue;
+import roughcut.file.RescueCopies;
 import roughcut.file.SheetFolder;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Woods;
-import roughcut.thin.ThinSpot;
 
 /**
  * The window's content: stations at the left, the drawing on its ruler in the middle, numbers at
@@ -56,7 +56,7 @@ public final class ShopWindow {
 
   private final Workspace workspace;
   private final Session session;
-  private final Habits habits;
+  private final Preferences preferences;
   private final DrawingSurface surface = new DrawingSurface();
   private final VBox middle = new VBox();
   private final BorderPane body = new BorderPane();
@@ -65,52 +65,52 @@ public final class ShopWindow {
   private final Notice notice = new Notice();
   private final Cards cards;
   private final Map<StationId, Station> stations = new EnumMap<>(StationId.class);
-  private final Picture picture;
-  private final LowerGrip grip;
+  private final DrawingController drawing;
+  private final LowerPanelSplitter grip;
   private final StationRail rail;
   private final ThinRail thin;
   private final FileActions files;
-  private final Ways ways;
-  private final Dropping dropping;
+  private final Navigator ways;
+  private final FileDrop dropping;
   private final WhatIfBar whatIf;
   private final SheetsStation sheets;
-  private final AtBench bench;
+  private final BenchState bench;
   private final ShopDays days;
   private final BenchWindows atBench;
   private StationId station;
   private String followed = "";
   private int chosenSpot = -1;
 
-  public ShopWindow(Workspace workspace, Habits habits) {
+  public ShopWindow(Workspace workspace, Preferences preferences) {
     this.workspace = workspace;
     this.session = workspace.session();
     this.sum = new SumCard(session, this::goTo);
-    this.habits = habits;
-    session.units().set(habits.units());
+    this.preferences = preferences;
+    session.units().set(preferences.units());
     files = new FileActions(workspace, notice, () -> root.getScene().getWindow());
-    picture = new Picture(session, surface);
-    grip = new LowerGrip(habits);
-    bench = new AtBench(session, workspace.halfway());
+    drawing = new DrawingController(session, surface);
+    grip = new LowerPanelSplitter(preferences);
+    bench = new BenchState(session, workspace.halfway());
     days = new ShopDays(session, workspace::path, workspace::shopFolder);
     atBench = new BenchWindows(session, bench, notice);
-    Desk desk = new WindowDesk(this, surface, notice);
-    sheets = new SheetsStation(desk, () -> SheetFolder.usual(workspace.path()));
+    StationContext context = new WindowStationContext(this, surface, notice);
+    sheets = new SheetsStation(context, () -> SheetFolder.usual(workspace.path()));
     for (Station each :
         List.of(
-            new LayoutStation(desk),
-            new BlanksStation(desk),
-            new FretboardStation(desk),
-            new NeckStation(desk),
-            new BodyStation(desk),
-            new RoutsStation(desk),
-            new BridgeStation(desk),
+            new LayoutStation(context),
+            new BlanksStation(context),
+            new FretboardStation(context),
+            new NeckStation(context),
+            new BodyStation(context),
+            new RoutsStation(context),
+            new BridgeStation(context),
             sheets,
-            new BenchStation(desk))) {
+            new BenchStation(context))) {
       stations.put(each.id(), each);
     }
-    cards = new Cards(this, notice, habits);
-    ways = new Ways(this, notice);
-    dropping = new Dropping(this, notice);
+    cards = new Cards(this, notice, preferences);
+    ways = new Navigator(this, notice);
+    dropping = new FileDrop(this, notice);
     whatIf = new WhatIfBar(session);
     rail = new StationRail(stations(), this::choose);
     thin = new ThinRail(this::flyTo, ways::toFinding, v -> sum.ask(v, units()));
@@ -161,7 +161,7 @@ public final class ShopWindow {
   }
 
   /** Offers work on another build that couldn't be saved. */
-  public void offer(Rescue.Copy copy) {
+  public void offer(RescueCopies.Copy copy) {
     files.offer(copy);
   }
 
@@ -187,7 +187,7 @@ public final class ShopWindow {
 
   private void assemble() {
     VBox.setVgrow(surface, Priority.ALWAYS);
-    Ids.set(body, "body");
+    ControlNames.set(body, "body");
     body.setTop(
         new TopBar(
             workspace, menu(), () -> cards.find().open(), this::nextUnits, files::tellSaving));
@@ -227,7 +227,7 @@ public final class ShopWindow {
    * Puts the station's parts in their places, after going to it or when it turned to another page.
    */
   void reopen() {
-    picture.forget();
+    drawing.forget();
     Station here = stations.get(station);
     body.setRight(here.panel());
     boolean lower = here.lower().isManaged();
@@ -290,10 +290,10 @@ public final class ShopWindow {
 
   void refresh() {
     Plan plan = session.plan().get();
-    if (chosenSpot >= plan.thinSpots().size()) {
+    if (chosenSpot >= plan.clearances().size()) {
       chosenSpot = -1;
     }
-    picture.show(here(), units());
+    drawing.show(here(), units());
     rail.show(plan, station);
     thin.show(plan, units(), chosenSpot);
     sum.follow(plan.values(), units());
@@ -302,19 +302,19 @@ public final class ShopWindow {
   /** Flies to a thin spot, with the knife in place. */
   private void flyTo(int index) {
     Plan plan = session.plan().get();
-    ThinSpot spot = plan.thinSpots().get(index);
+    Clearance clearance = plan.clearances().get(index);
     chosenSpot = index;
-    ways.toChapter(spot.kind().owner());
-    if (!spot.kind().view().isEmpty() && !here().pageName().equals(spot.kind().view())) {
-      page(spot.kind().view());
+    ways.toChapter(clearance.kind().owner());
+    if (!clearance.kind().view().isEmpty() && !here().pageName().equals(clearance.kind().view())) {
+      page(clearance.kind().view());
     }
     // A page without the knife shows the whole of what the spot is on.
     if (here().hasKnife()) {
-      surface.flyTo(spot.x(), here().spotY(plan, spot));
-      surface.knife(spot.x());
+      surface.flyTo(clearance.x(), here().spotY(plan, clearance));
+      surface.knife(clearance.x());
     }
     thin.show(plan, units(), index);
-    sum.ask(spot.left(), units());
+    sum.ask(clearance.left(), units());
   }
 
   /** Goes to the field where something is decided. */
@@ -326,7 +326,7 @@ public final class ShopWindow {
     Units next =
         switch (units().system()) {
           case MM -> Units.DECIMAL_INCH;
-          case INCH -> new Units(Units.System.FRACTION, habits.fraction());
+          case INCH -> new Units(Units.System.FRACTION, preferences.fraction());
           case FRACTION -> Units.MM;
         };
     units(next);
@@ -335,7 +335,7 @@ public final class ShopWindow {
   /** Shows everything in other units from here on. */
   void units(Units next) {
     session.units().set(next);
-    habits.units(next);
+    preferences.units(next);
   }
 
   /** Draws again, after it was decided how everything is to look. */
@@ -344,7 +344,7 @@ public final class ShopWindow {
   }
 
   /** The bench that station and screen share. */
-  public AtBench bench() {
+  public BenchState bench() {
     return bench;
   }
 

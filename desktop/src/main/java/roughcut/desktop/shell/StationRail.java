@@ -6,13 +6,13 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.States;
-import roughcut.desktop.control.Tips;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
+import roughcut.plan.ChapterStatus;
 import roughcut.plan.Plan;
-import roughcut.plan.Standing;
 
 /** The stations down the left in the order of work, each with how it stands. */
 final class StationRail extends VBox {
@@ -33,8 +33,8 @@ final class StationRail extends VBox {
       button.setGraphic(new VBox(2, name, state));
       button.getStyleClass().add("station-button");
       button.setMaxWidth(Double.MAX_VALUE);
-      Ids.set(button, "station." + id.word());
-      Tips.on(button, id.title() + " (Ctrl+" + id.digit() + ")");
+      ControlNames.set(button, "station." + id.word());
+      LazyTooltip.on(button, id.title() + " (Ctrl+" + id.digit() + ")");
       button.setOnAction(e -> choose.accept(id));
       buttons.add(button);
       states.add(state);
@@ -45,12 +45,12 @@ final class StationRail extends VBox {
   void show(Plan plan, StationId chosen) {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
-      Standing standing = station.standing(plan);
-      String words = standing.words();
+      ChapterStatus status = station.standing(plan);
+      String words = status.words();
       Label state = states.get(i);
       state.setText(words);
-      state.getStyleClass().setAll("station-state", "is-" + standing.state().word());
-      buttons.get(i).pseudoClassStateChanged(States.CHOSEN, station.id() == chosen);
+      state.getStyleClass().setAll("station-state", "is-" + status.state().word());
+      buttons.get(i).pseudoClassStateChanged(StyleStates.CHOSEN, station.id() == chosen);
       buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
     }
   }

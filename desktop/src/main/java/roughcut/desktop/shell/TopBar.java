@@ -17,10 +17,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.States;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.control.TextWidth;
-import roughcut.desktop.control.Tips;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
@@ -63,7 +63,7 @@ final class TopBar extends HBox {
     this.session = workspace.session();
     getStyleClass().add("top-bar");
     setAlignment(Pos.CENTER_LEFT);
-    Ids.set(name, "build-menu");
+    ControlNames.set(name, "build-menu");
     name.getStyleClass().add("build-name");
     name.setMaxWidth(260);
     name.textProperty().addListener((p, was, is) -> keepName());
@@ -80,11 +80,11 @@ final class TopBar extends HBox {
       }
     }
     about.getStyleClass().add("about");
-    Ids.set(about, "about");
+    ControlNames.set(about, "about");
     about.setMinWidth(0);
     about.setWrapText(true);
     saving.getStyleClass().add("saving");
-    Ids.set(saving, "saving");
+    ControlNames.set(saving, "saving");
     saving.setMinWidth(Region.USE_PREF_SIZE);
     saving.setOnAction(e -> troubled.accept(workspace.state().get()));
     getChildren()
@@ -135,16 +135,16 @@ final class TopBar extends HBox {
     button.setGraphic(shape);
     button.getStyleClass().add("icon-button");
     button.setAccessibleText(words);
-    Ids.set(button, words);
+    ControlNames.set(button, words);
     button.setMinWidth(Region.USE_PREF_SIZE);
     return button;
   }
 
   private HBox designedOrBuilt() {
     ToggleButton designed = new ToggleButton("as designed");
-    Ids.set(designed, "as-designed");
+    ControlNames.set(designed, "as-designed");
     ToggleButton built = new ToggleButton("as built");
-    Ids.set(built, "as-built");
+    ControlNames.set(built, "as-built");
     ToggleGroup group = new ToggleGroup();
     group.getToggles().addAll(designed, built);
     group.selectToggle(session.asBuilt().get() ? built : designed);
@@ -167,10 +167,10 @@ final class TopBar extends HBox {
 
   private Button findButton(Runnable find) {
     Button button = new Button("Find anything   Ctrl K");
-    Ids.set(button, "find");
+    ControlNames.set(button, "find");
     button.getStyleClass().add("find-button");
     button.setMinWidth(0);
-    Tips.on(button, button.getText());
+    LazyTooltip.on(button, button.getText());
     button.setOnAction(e -> find.run());
     return button;
   }
@@ -185,7 +185,7 @@ final class TopBar extends HBox {
 
   private Button unitsSwitch(Runnable next) {
     Button button = new Button();
-    Ids.set(button, "units");
+    ControlNames.set(button, "units");
     button.getStyleClass().add("units-button");
     button.setMinWidth(Region.USE_PREF_SIZE);
     button
@@ -199,29 +199,29 @@ final class TopBar extends HBox {
                       case FRACTION -> "inch 1/" + session.units().get().denominator();
                     },
                 session.units()));
-    Tips.on(button, "Millimetres, decimal inches, fractions (Ctrl+U)");
+    LazyTooltip.on(button, "Millimetres, decimal inches, fractions (Ctrl+U)");
     button.setOnAction(e -> next.run());
     return button;
   }
 
   private void show(Plan plan) {
     name.setText(plan.build().name());
-    Tips.on(name, plan.build().name());
+    LazyTooltip.on(name, plan.build().name());
     Units units = session.units().get();
     about.setText(
         session
             .comparison()
             .map(c -> Text.in(c.told(), units))
             .orElseGet(() -> about(plan, units)));
-    about.pseudoClassStateChanged(States.TRIED, session.trying());
-    Tips.on(about, about.getText());
+    about.pseudoClassStateChanged(StyleStates.TRIED, session.trying());
+    LazyTooltip.on(about, about.getText());
     label(undo, "Undo", session.history().undoName().orElse(null));
     label(redo, "Redo", session.history().redoName().orElse(null));
   }
 
   private static void label(Button button, String verb, String what) {
     button.setDisable(what == null);
-    Tips.on(
+    LazyTooltip.on(
         button, what == null ? "Nothing to " + verb.toLowerCase(Locale.ROOT) : verb + " " + what);
     button.setAccessibleText(what == null ? verb : verb + " " + what);
   }
@@ -238,7 +238,7 @@ final class TopBar extends HBox {
   private void saving(Autosave.State state) {
     saving.setMouseTransparent(!state.troubled());
     saving.setFocusTraversable(state.troubled());
-    saving.pseudoClassStateChanged(States.WRONG, state.troubled());
+    saving.pseudoClassStateChanged(StyleStates.WRONG, state.troubled());
     saving.setText(
         switch (state.saving()) {
           case SAVED -> "saved";

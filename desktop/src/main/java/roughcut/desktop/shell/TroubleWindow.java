@@ -12,12 +12,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.session.Ago;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
-import roughcut.file.FileTrouble;
-import roughcut.file.Rescue;
+import roughcut.file.FileException;
+import roughcut.file.RescueCopies;
 import roughcut.file.SafeFile;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
@@ -47,8 +47,8 @@ public final class TroubleWindow {
   }
 
   /** Shows what is wrong. */
-  public void show(FileTrouble trouble) {
-    Ids.set(column, "trouble");
+  public void show(FileException trouble) {
+    ControlNames.set(column, "trouble");
     column.setMaxWidth(620);
     column.setMaxHeight(Region.USE_PREF_SIZE);
     column.setAlignment(Pos.CENTER_LEFT);
@@ -57,11 +57,11 @@ public final class TroubleWindow {
     heading.getStyleClass().add("trouble-title");
     Label words = new Label(capital(trouble.getMessage()) + ".");
     words.setWrapText(true);
-    Ids.set(words, "trouble.words");
+    ControlNames.set(words, "trouble.words");
     column.getChildren().setAll(heading, words);
     versions(build, "the build");
     ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), "its shop"));
-    for (Rescue.Copy copy : new Rescue(Windows.data()).builds()) {
+    for (RescueCopies.Copy copy : new RescueCopies(Windows.data()).builds()) {
       way("Open the rescue copy of " + copy.belongs().getFileName(), () -> go(copy.copy()));
     }
     way("Open another build …", this::choose);
@@ -87,7 +87,7 @@ public final class TroubleWindow {
       List<Versions.Version> all = Versions.of(file);
       for (Versions.Version version : all.subList(0, Math.min(MOST_VERSIONS, all.size()))) {
         way(
-            "Go back to " + what + " of " + Ago.at(version.at()),
+            "Go back to " + what + " of " + RelativeDay.at(version.at()),
             () -> {
               // The broken one goes among the versions, so nothing is lost by trying.
               SafeFile.writeKeepingVersions(file, SafeFile.read(version.path()));
@@ -100,7 +100,7 @@ public final class TroubleWindow {
   }
 
   private interface Way {
-    void take() throws FileTrouble;
+    void take() throws FileException;
   }
 
   private void way(String words, Way way) {
@@ -110,14 +110,14 @@ public final class TroubleWindow {
         e -> {
           try {
             way.take();
-          } catch (FileTrouble again) {
+          } catch (FileException again) {
             show(again);
           }
         });
     column.getChildren().add(button);
   }
 
-  private void choose() throws FileTrouble {
+  private void choose() throws FileException {
     FileChooser chooser = new FileChooser();
     chooser.setTitle("Open a build");
     chooser
@@ -129,7 +129,7 @@ public final class TroubleWindow {
     }
   }
 
-  private void go(Path path) throws FileTrouble {
+  private void go(Path path) throws FileException {
     Windows.open(path, stage);
   }
 

@@ -17,22 +17,22 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.DrawingPane;
-import roughcut.desktop.session.Ago;
 import roughcut.desktop.session.Background;
+import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Workspace;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Portrait;
+import roughcut.drawing.InstrumentPortrait;
 import roughcut.file.BuildFile;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
-import roughcut.whatif.Changes;
+import roughcut.whatif.ChangeSummary;
 import roughcut.whatif.ShopChanges;
 
 /**
@@ -52,11 +52,11 @@ final class VersionsCard extends VBox {
   /** What a version is of and how it is told. */
   private interface Kind {
     /** What became of it in the next version, in words. */
-    List<String> changed(Path version, Path next) throws FileTrouble;
+    List<String> changed(Path version, Path next) throws FileException;
 
-    Optional<Drawing> picture(Path version) throws FileTrouble;
+    Optional<Drawing> picture(Path version) throws FileException;
 
-    void restore(Path version) throws FileTrouble;
+    void restore(Path version) throws FileException;
   }
 
   private record Row(Versions.Version version, Optional<Drawing> picture, String changed) {}
@@ -75,12 +75,12 @@ final class VersionsCard extends VBox {
     this.overlay = overlay;
     this.workspace = workspace;
     this.notice = notice;
-    Ids.set(this, "versions");
+    ControlNames.set(this, "versions");
     getStyleClass().add("home");
     setMaxSize(860, 600);
     setPrefSize(860, 600);
     title.getStyleClass().add("home-title");
-    Ids.set(list, "versions.list");
+    ControlNames.set(list, "versions.list");
     list.setCellFactory(l -> new Cell());
     list.setPlaceholder(new Label("reading …"));
     list.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -165,7 +165,7 @@ final class VersionsCard extends VBox {
       int more = lines.size() - TOLD;
       return new Row(
           version, of.picture(version.path()), more > 0 ? told + "\nand " + more + " more" : told);
-    } catch (FileTrouble | RuntimeException e) {
+    } catch (FileException | RuntimeException e) {
       return new Row(version, Optional.empty(), "can't be read: " + e.getMessage());
     }
   }
@@ -182,7 +182,7 @@ final class VersionsCard extends VBox {
     overlay.close(this);
     try {
       kind.restore(row.version().path());
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       notice.show("Not restored: " + e.getMessage() + ".");
     }
   }
@@ -192,28 +192,28 @@ final class VersionsCard extends VBox {
     private final Plan plan = workspace.session().kept();
 
     @Override
-    public List<String> changed(Path version, Path next) throws FileTrouble {
-      return Changes.between(build(version), build(next), units, Changes.titles(plan));
+    public List<String> changed(Path version, Path next) throws FileException {
+      return ChangeSummary.between(build(version), build(next), units, ChangeSummary.titles(plan));
     }
 
     @Override
-    public Optional<Drawing> picture(Path version) throws FileTrouble {
-      return Optional.of(Portrait.of(Plan.of(build(version), plan.shop())));
+    public Optional<Drawing> picture(Path version) throws FileException {
+      return Optional.of(InstrumentPortrait.of(Plan.of(build(version), plan.shop())));
     }
 
-    private Build build(Path path) throws FileTrouble {
+    private Build build(Path path) throws FileException {
       return BuildFile.open(path).build();
     }
 
     @Override
-    public void restore(Path version) throws FileTrouble {
+    public void restore(Path version) throws FileException {
       workspace.restore(version);
     }
   }
 
   private final class OfShop implements Kind {
     @Override
-    public List<String> changed(Path version, Path next) throws FileTrouble {
+    public List<String> changed(Path version, Path next) throws FileException {
       Shop was = ShopFile.read(version);
       return ShopChanges.between(was, ShopFile.read(next));
     }
@@ -224,7 +224,7 @@ final class VersionsCard extends VBox {
     }
 
     @Override
-    public void restore(Path version) throws FileTrouble {
+    public void restore(Path version) throws FileException {
       workspace.restoreShop(version);
     }
   }
@@ -262,7 +262,7 @@ final class VersionsCard extends VBox {
         setGraphic(null);
         return;
       }
-      until.setText("as it was until " + Ago.at(row.version().at()));
+      until.setText("as it was until " + RelativeDay.at(row.version().at()));
       changed.setText(row.changed());
       picture.setVisible(row.picture().isPresent());
       picture.setManaged(row.picture().isPresent());

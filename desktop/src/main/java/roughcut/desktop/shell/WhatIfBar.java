@@ -9,13 +9,13 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.whatif.Comparison;
-import roughcut.whatif.Sides;
+import roughcut.whatif.PlanDiff;
 
 /** While changes are tried: what they do, kept and tried side by side, and how it ends. */
 final class WhatIfBar extends VBox {
@@ -24,18 +24,18 @@ final class WhatIfBar extends VBox {
   private final Session session;
   private final Label words = new Label();
   private final ToggleButton open = new ToggleButton("side by side");
-  private final NumberTable<Sides.Row> table = new NumberTable<>("what-if.table", r -> {});
+  private final NumberTable<PlanDiff.Row> table = new NumberTable<>("what-if.table", r -> {});
 
   WhatIfBar(Session session) {
     this.session = session;
     getStyleClass().add("what-if");
-    Ids.set(this, "what-if");
-    Ids.set(words, "what-if.words");
+    ControlNames.set(this, "what-if");
+    ControlNames.set(words, "what-if.words");
     words.setWrapText(true);
     words.setMinWidth(0);
     words.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(words, Priority.ALWAYS);
-    Ids.set(open, "what-if.open");
+    ControlNames.set(open, "what-if.open");
     open.getStyleClass().add("text-button");
     open.setMinWidth(USE_PREF_SIZE);
     open.setOnAction(e -> show());
@@ -50,9 +50,9 @@ final class WhatIfBar extends VBox {
     table.setPrefHeight(HEIGHT);
     table.setMinHeight(HEIGHT);
     width(table.words("", r -> r.about().words()), 120, 160);
-    width(table.words("what", Sides.Row::what), 200, 2000);
-    width(table.words("kept", Sides.Row::kept), 110, 190);
-    width(table.words("tried", Sides.Row::tried), 110, 190);
+    width(table.words("what", PlanDiff.Row::what), 200, 2000);
+    width(table.words("kept", PlanDiff.Row::kept), 110, 190);
+    width(table.words("tried", PlanDiff.Row::tried), 110, 190);
     getChildren().addAll(row, table);
     session.whatIf().addListener((p, was, is) -> show());
     session.plan().addListener((p, was, is) -> show());
@@ -62,7 +62,7 @@ final class WhatIfBar extends VBox {
 
   private static Button button(String label, String id, Runnable action) {
     Button button = new Button(label);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("notice-button");
     button.setMinWidth(USE_PREF_SIZE);
     button.setOnAction(e -> action.run());
@@ -88,7 +88,7 @@ final class WhatIfBar extends VBox {
       return;
     }
     Units units = session.units().get();
-    List<Sides.Row> rows = Sides.of(new Comparison(before, session.plan().get()), units);
+    List<PlanDiff.Row> rows = PlanDiff.of(new Comparison(before, session.plan().get()), units);
     words.setText(
         rows.isEmpty()
             ? "What if: change whatever you like; nothing of it is stored until you keep it."
@@ -98,10 +98,10 @@ final class WhatIfBar extends VBox {
     }
   }
 
-  private static String summary(List<Sides.Row> rows) {
+  private static String summary(List<PlanDiff.Row> rows) {
     StringBuilder all = new StringBuilder();
-    for (Sides.About about : Sides.About.values()) {
-      List<Sides.Row> own = rows.stream().filter(r -> r.about() == about).toList();
+    for (PlanDiff.About about : PlanDiff.About.values()) {
+      List<PlanDiff.Row> own = rows.stream().filter(r -> r.about() == about).toList();
       if (own.isEmpty()) {
         continue;
       }

@@ -22,12 +22,12 @@ import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import javafx.util.Duration;
 import roughcut.desktop.session.Background;
-import roughcut.desktop.session.Habits;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
-import roughcut.file.FileTrouble;
-import roughcut.record.Now;
+import roughcut.file.FileException;
+import roughcut.record.CurrentTime;
 
 /** Opens windows with our fonts and style, where they stood last time. */
 public final class Windows {
@@ -40,7 +40,7 @@ public final class Windows {
   public static final String LAST_BUILD = "build.last";
 
   private static Path data = dataFolder();
-  private static Now now = Now.ofThisMachine();
+  private static CurrentTime now = CurrentTime.ofThisMachine();
 
   private Windows() {}
 
@@ -75,12 +75,12 @@ public final class Windows {
   }
 
   /** Everything that is opened from here on goes by that clock. */
-  public static void clock(Now next) {
+  public static void clock(CurrentTime next) {
     now = next;
   }
 
   /** The clock that the program goes by. */
-  public static Now now() {
+  public static CurrentTime now() {
     return now;
   }
 
@@ -89,7 +89,7 @@ public final class Windows {
    *
    * @throws FileTrouble in words
    */
-  public static ShopWindow open(Path build) throws FileTrouble {
+  public static ShopWindow open(Path build) throws FileException {
     Optional<ShopWindow> there = showing(build);
     if (there.isPresent()) {
       Stage stage = (Stage) there.get().root().getScene().getWindow();
@@ -125,9 +125,9 @@ public final class Windows {
    *
    * @throws FileTrouble in words
    */
-  public static ShopWindow open(Path build, Stage stage) throws FileTrouble {
-    Habits habits = Habits.in(data);
-    ShopWindow window = new ShopWindow(Workspace.open(build, data, now), habits);
+  public static ShopWindow open(Path build, Stage stage) throws FileException {
+    Preferences preferences = Preferences.in(data);
+    ShopWindow window = new ShopWindow(Workspace.open(build, data, now), preferences);
     Scene scene = scene(window);
     stage.setScene(scene);
     stage
@@ -136,13 +136,13 @@ public final class Windows {
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
     stage.setMinWidth(Math.min(room.getWidth(), LEAST_WIDTH));
     stage.setMinHeight(Math.min(room.getHeight(), LEAST_HEIGHT));
-    place(stage, habits);
+    place(stage, preferences);
     stage.setOnCloseRequest(e -> closing(e, stage, window));
     whileShown(stage, scene, window::back);
     follow(stage, scene, window);
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failed(e));
     stage.show();
-    size(stage, habits); // some window managers open at the least size
+    size(stage, preferences); // some window managers open at the least size
     window.surface().requestFocus();
     window.opened();
     return window;
@@ -155,7 +155,7 @@ public final class Windows {
         e -> {
           if (stage.getScene() == scene && stage.isShowing()) {
             LOOKING.work(
-                window.workspace()::overtaken,
+                window.workspace()::supersededElsewhere,
                 is -> {
                   if (is && stage.getScene() == scene) {
                     window.follow();
@@ -211,7 +211,7 @@ public final class Windows {
   static Scene styled(Parent root) {
     loadFonts();
     // Here and not in the application's start, so that windows opened by tests look the same.
-    Look look = Look.of(Habits.in(data));
+    Theme look = Theme.of(Preferences.in(data));
     look.prepare();
     Scene scene = new Scene(root, USUAL_WIDTH, USUAL_HEIGHT);
     look.style(scene);
@@ -224,10 +224,10 @@ public final class Windows {
     }
   }
 
-  private static void place(Stage stage, Habits habits) {
-    size(stage, habits);
-    double x = habits.number("window.x", Double.NaN);
-    double y = habits.number("window.y", Double.NaN);
+  private static void place(Stage stage, Preferences preferences) {
+    size(stage, preferences);
+    double x = preferences.number("window.x", Double.NaN);
+    double y = preferences.number("window.y", Double.NaN);
     List<Rectangle2D> screens = Screen.getScreens().stream().map(Screen::getVisualBounds).toList();
     WindowPlace.inside(stage.getWidth(), stage.getHeight(), x, y, screens)
         .ifPresent(
@@ -235,15 +235,16 @@ public final class Windows {
               stage.setX(at.getX());
               stage.setY(at.getY());
             });
-    stage.setMaximized(habits.number("window.maximized", 0) > 0);
+    stage.setMaximized(preferences.number("window.maximized", 0) > 0);
   }
 
-  private static void size(Stage stage, Habits habits) {
+  private static void size(Stage stage, Preferences preferences) {
     if (!stage.isMaximized()) {
       // One remembered from a larger screen is no larger than the screen that is there.
       Rectangle2D room = Screen.getPrimary().getVisualBounds();
-      stage.setWidth(Math.min(room.getWidth(), habits.number("window.width", USUAL_WIDTH)));
-      stage.setHeight(Math.min(room.getHeight(), habits.number("window.height", USUAL_HEIGHT)));
+      stage.setWidth(Math.min(room.getWidth(), preferences.number("window.width", USUAL_WIDTH)));
+      stage.setHeight(
+          Math.min(room.getHeight(), preferences.number("window.height", USUAL_HEIGHT)));
     }
   }
 
@@ -259,16 +260,16 @@ public final class Windows {
       e.consume();
       return;
     }
-    Habits habits = Habits.in(data);
-    habits.remember("window.maximized", stage.isMaximized() ? 1 : 0);
+    Preferences preferences = Preferences.in(data);
+    preferences.remember("window.maximized", stage.isMaximized() ? 1 : 0);
     if (!stage.isMaximized()) {
-      habits.remember("window.x", stage.getX());
-      habits.remember("window.y", stage.getY());
-      habits.remember("window.width", stage.getWidth());
-      habits.remember("window.height", stage.getHeight());
+      preferences.remember("window.x", stage.getX());
+      preferences.remember("window.y", stage.getY());
+      preferences.remember("window.width", stage.getWidth());
+      preferences.remember("window.height", stage.getHeight());
     }
-    habits.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
-    habits.save();
+    preferences.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
+    preferences.save();
     Optional<MachineWindow> machine = window.atMachine().filter(MachineWindow::showing);
     if (machine.isPresent()) {
       // Work at the machine goes on, and is saved, until that screen is closed too.

@@ -4,8 +4,8 @@ import java.util.Locale;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.AccessDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
@@ -18,19 +18,19 @@ import roughcut.plan.Plan;
 
 /** The bore through which the rod is turned: its entry, angle, stop, and what it leaves. */
 final class AccessPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts remains = new Facts();
-  private final Facts steps = new Facts();
+  private final FactTable remains = new FactTable();
+  private final FactTable steps = new FactTable();
 
-  AccessPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  AccessPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -76,8 +76,8 @@ final class AccessPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
-    return new Columns().add("What it leaves", remains).add("At the bench", steps);
+  ColumnBox makeLower() {
+    return new ColumnBox().add("What it leaves", remains).add("At the bench", steps);
   }
 
   @Override

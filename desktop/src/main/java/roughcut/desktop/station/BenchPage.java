@@ -3,7 +3,7 @@ package roughcut.desktop.station;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
-import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.ScrollBox;
 
 /** A page of the bench: what stands on it is written as it comes, not laid out from decisions. */
 abstract class BenchPage implements Page {
@@ -17,7 +17,7 @@ abstract class BenchPage implements Page {
     this.station = station;
     column = new VBox(gap);
     column.getStyleClass().add("panel-column");
-    panel = Scrolled.of(column);
+    panel = ScrollBox.of(column);
     panel.getStyleClass().add("panel");
     lower = new VBox(gap);
     lower.getStyleClass().add("lower");

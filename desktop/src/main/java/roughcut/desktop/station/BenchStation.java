@@ -2,36 +2,36 @@ package roughcut.desktop.station;
 
 import java.util.Optional;
 import roughcut.bench.Bench;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.Desk;
+import roughcut.clearance.Clearance;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
+import roughcut.plan.ChapterStatus;
 import roughcut.plan.Plan;
-import roughcut.plan.Standing;
-import roughcut.thin.ThinSpot;
 
 /** The work itself: its order, its days, set-up, and what happened. */
 public final class BenchStation extends PagedStation {
-  private final AtBench bench;
+  private final BenchState bench;
 
-  public BenchStation(Desk desk) {
-    super(StationId.BENCH, desk);
-    this.bench = desk.bench();
+  public BenchStation(StationContext context) {
+    super(StationId.BENCH, context);
+    this.bench = context.bench();
     pages(
         0,
-        new OrderPage(desk, this),
-        new DaysPage(desk, this),
-        new PickupsPage(desk, this),
-        new SetUpPage(desk, this),
-        new LogPage(desk, this));
+        new OrderPage(context, this),
+        new DaysPage(context, this),
+        new PickupsPage(context, this),
+        new SetUpPage(context, this),
+        new LogPage(context, this));
   }
 
   @Override
-  public Standing standing(Plan plan) {
+  public ChapterStatus standing(Plan plan) {
     Bench here = bench.bench();
     int ready = here.ready().size();
-    return here.owing().isEmpty()
-        ? new Standing(ThinSpot.State.CLEAR, ready + " ready")
-        : new Standing(ThinSpot.State.LOOK, here.owing().size() + " owing");
+    return here.blockedSteps().isEmpty()
+        ? new ChapterStatus(Clearance.State.CLEAR, ready + " ready")
+        : new ChapterStatus(Clearance.State.LOOK, here.blockedSteps().size() + " owing");
   }
 
   /** A picture of the work has no millimetres. */

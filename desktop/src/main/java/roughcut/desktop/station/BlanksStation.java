@@ -2,7 +2,7 @@ package roughcut.desktop.station;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
 
 /**
@@ -15,17 +15,17 @@ public final class BlanksStation extends PagedStation {
 
   private final RackPage rack;
 
-  public BlanksStation(Desk desk) {
-    super(StationId.BLANKS, desk);
-    rack = new RackPage(desk, this);
+  public BlanksStation(StationContext context) {
+    super(StationId.BLANKS, context);
+    rack = new RackPage(context, this);
     pages(
         FIRST,
         rack,
-        new StackPage(desk, this),
-        new BoardsPage(desk, this),
-        new GlueUpPage(desk, this),
-        new PlanerPage(desk, this),
-        new BodyPage(desk, this));
+        new StackPage(context, this),
+        new BoardsPage(context, this),
+        new GlueUpPage(context, this),
+        new PlanerPage(context, this),
+        new BodyPage(context, this));
   }
 
   /** Reads a table of boards into the rack, and turns there. */

@@ -17,41 +17,41 @@ import roughcut.design.PartDecisions;
 import roughcut.desktop.control.BoardChoices;
 import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.DoneTicks;
+import roughcut.desktop.control.FixList;
+import roughcut.desktop.control.OpenProblems;
 import roughcut.desktop.control.PartPlacer;
-import roughcut.desktop.control.Questions;
 import roughcut.desktop.control.SmallPartsEditor;
-import roughcut.desktop.control.WaysOut;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BoardsDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
-import roughcut.record.Done;
+import roughcut.record.DoneOperation;
 import roughcut.record.Proposal;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 /**
  * The boards that the strips come from, with this saw: what comes out, what is missing, and what
  * would make it fit.
  */
 final class BoardsPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private BoardChoices choices;
-  private final Questions questions = new Questions();
-  private final WaysOut ways;
+  private final OpenProblems questions = new OpenProblems();
+  private final FixList ways;
   private PartPlacer placer;
   private SmallPartsEditor small;
   private DoneTicks sawn;
   private final VBox lefts = new VBox(4);
   private List<String> woods = List.of();
 
-  BoardsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  BoardsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
-    this.ways = new WaysOut(desk.session(), "What would make it fit");
+    this.ways = new FixList(context.session(), "What would make it fit");
   }
 
   @Override
@@ -68,11 +68,11 @@ final class BoardsPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    choices = new BoardChoices(desk.session());
-    sawn = new DoneTicks(desk, "Sawn already", "sawn");
-    placer = new PartPlacer(desk.session());
-    small = new SmallPartsEditor(desk.session());
-    return new Panel(desk)
+    choices = new BoardChoices(context.session());
+    sawn = new DoneTicks(context, "Sawn already", "sawn");
+    placer = new PartPlacer(context.session());
+    small = new SmallPartsEditor(context.session());
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .node(choices)
@@ -128,7 +128,7 @@ final class BoardsPage extends PlainPage {
     questions.show("Parts from the rack", plan.about(Topic.NECK_BLANK), units);
     List<Proposal> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
-      found.addAll(Remedies.strips(plan, rip));
+      found.addAll(FixSuggestions.strips(plan, rip));
     }
     ways.show(
         found,
@@ -142,7 +142,7 @@ final class BoardsPage extends PlainPage {
   private static Map<String, String> strips(Plan plan) {
     Map<String, String> strips = new LinkedHashMap<>();
     for (int i = 1; i <= plan.neckStrips().size(); i++) {
-      strips.put(Done.stripSawn(i), "strip " + i);
+      strips.put(DoneOperation.stripSawn(i), "strip " + i);
     }
     return strips;
   }
@@ -154,7 +154,9 @@ final class BoardsPage extends PlainPage {
       woods = now;
       lefts.getChildren().clear();
       for (String wood : now) {
-        lefts.getChildren().add(new DecisionField(PartDecisions.widthLeft(wood), desk.session()));
+        lefts
+            .getChildren()
+            .add(new DecisionField(PartDecisions.widthLeft(wood), context.session()));
       }
     }
   }

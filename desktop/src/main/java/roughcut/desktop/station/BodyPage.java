@@ -6,11 +6,11 @@ import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NumberDecision;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Questions;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OpenProblems;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyBlankDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
@@ -24,23 +24,23 @@ import roughcut.rout.RoutKeys;
 final class BodyPage extends PlainPage {
   private static final double TURN_ARM = 350;
 
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts facts = new Facts();
-  private final Questions questions = new Questions();
+  private final FactTable table = new FactTable();
+  private final OpenProblems questions = new OpenProblems();
   private final VBox strips = new VBox();
   private StackEditor editor;
 
-  BodyPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  BodyPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    editor = new StackEditor(desk.session(), StackEditor.Which.BODY);
+    editor = new StackEditor(context.session(), StackEditor.Which.BODY);
     strips.getChildren().add(editor);
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(BodyDecisions.BODY_BACK)
@@ -98,8 +98,8 @@ final class BodyPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
-    return new Columns().add(questions).add("Gluing, weight, binding", facts);
+  ColumnBox makeLower() {
+    return new ColumnBox().add(questions).add("Gluing, weight, binding", table);
   }
 
   @Override
@@ -119,10 +119,10 @@ final class BodyPage extends PlainPage {
     strips.setVisible(laminated);
     strips.setManaged(laminated);
     questions.show("The body blank", plan.about(Topic.BODY_BLANK), units);
-    facts.begin();
-    facts.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
-    body.topping().ifPresent(job -> facts.row(false, "top", glue(job, units)));
-    facts.row(
+    table.begin();
+    table.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
+    body.topping().ifPresent(job -> table.row(false, "top", glue(job, units)));
+    table.row(
         false,
         "weight",
         "neck "
@@ -132,7 +132,7 @@ final class BodyPage extends PlainPage {
     body.binding()
         .ifPresent(
             b ->
-                facts.row(
+                table.row(
                     false,
                     "binding",
                     "bends to "
@@ -142,11 +142,14 @@ final class BodyPage extends PlainPage {
                         + ", "
                         + b.length().text(units)
                         + " each"));
-    facts.row(
+    table.row(
         false,
         "outline",
-        body.outline().area().text(units) + ", " + body.outline().around().text(units) + " round");
-    facts.end();
+        body.outline().area().text(units)
+            + ", "
+            + body.outline().perimeter().text(units)
+            + " round");
+    table.end();
   }
 
   private static String glue(GlueJob job, Units units) {
@@ -168,7 +171,7 @@ final class BodyPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        return decision.moved(desk.session().build().get().design(), by);
+        return decision.moved(context.session().build().get().design(), by);
       }
 
       private double turned(double dy) {
@@ -177,7 +180,7 @@ final class BodyPage extends PlainPage {
 
       @Override
       public String words(String id, double dx, double dy) {
-        Units units = desk.session().units().get();
+        Units units = context.session().units().get();
         return id.equals("body.turn")
             ? NumberWriter.text(turned(dy), Quantity.ANGLE, units)
             : NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units)
@@ -188,7 +191,8 @@ final class BodyPage extends PlainPage {
 
       @Override
       public void drop(String id, double dx, double dy) {
-        desk.session()
+        context
+            .session()
             .make(
                 id.equals("body.turn") ? "turning the outline" : "laying the outline",
                 id,
@@ -200,7 +204,7 @@ final class BodyPage extends PlainPage {
                                 BodyDecisions.BODY_LAID_X.with(
                                     b.design(), moved(BodyDecisions.BODY_LAID_X, dx)),
                                 moved(BodyDecisions.BODY_LAID_Y, dy))));
-        desk.session().history().settle();
+        context.session().history().settle();
       }
     };
   }

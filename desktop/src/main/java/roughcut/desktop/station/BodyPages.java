@@ -1,30 +1,31 @@
 package roughcut.desktop.station;
 
 import java.util.List;
+import roughcut.clearance.Clearance;
 import roughcut.design.RoutDecisions;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.plan.Plan;
-import roughcut.thin.ThinSpot;
 
 /** A station whose pages all show the body. */
 abstract class BodyPages extends PagedStation {
-  final Looking looking;
+  final ViewSide looking;
 
   /** Makes a station without pages yet. */
-  BodyPages(StationId id, Desk desk) {
-    super(id, desk);
+  BodyPages(StationId id, StationContext context) {
+    super(id, context);
     this.looking =
-        new Looking(
-            desk::refresh,
+        new ViewSide(
+            context::refresh,
             cut ->
-                desk.session()
+                context
+                    .session()
                     .plan()
                     .get()
                     .cuts()
                     .cut(cut)
-                    .ifPresent(c -> desk.knife(c.middleX())));
+                    .ifPresent(c -> context.knife(c.middleX())));
   }
 
   @Override
@@ -54,8 +55,8 @@ abstract class BodyPages extends PagedStation {
   }
 
   @Override
-  public double spotY(Plan plan, ThinSpot spot) {
-    double y = Double.isNaN(spot.y()) ? 0 : spot.y();
+  public double spotY(Plan plan, Clearance clearance) {
+    double y = Double.isNaN(clearance.y()) ? 0 : clearance.y();
     return BodyDrawing.seen(looking.face(), y);
   }
 }

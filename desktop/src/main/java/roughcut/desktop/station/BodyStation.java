@@ -2,20 +2,20 @@ package roughcut.desktop.station;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
 
 /** The body: its outline, its edges and contours, the neck's pocket and bolts, what it weighs. */
 public final class BodyStation extends BodyPages {
 
-  public BodyStation(Desk desk) {
-    super(StationId.BODY, desk);
+  public BodyStation(StationContext context) {
+    super(StationId.BODY, context);
     pages(
         0,
-        new OutlinePage(desk, this, looking),
-        new SurfacesPage(desk, this, looking),
-        new PocketPage(desk, this, looking),
-        new WeightPage(desk, this, looking));
+        new OutlinePage(context, this, looking),
+        new SurfacesPage(context, this, looking),
+        new PocketPage(context, this, looking),
+        new WeightPage(context, this, looking));
   }
 
   /** Takes in an outline drawn elsewhere. */

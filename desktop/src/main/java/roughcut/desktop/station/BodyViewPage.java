@@ -5,9 +5,9 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.BodyFace;
-import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
@@ -19,13 +19,13 @@ abstract class BodyViewPage extends KnifePage {
   /** Least width of what stands beside the section. */
   static final double BESIDE = 390;
 
-  final Desk desk;
+  final StationContext context;
   final PagedStation station;
-  final Looking looking;
+  final ViewSide looking;
   private GridPane turner;
 
-  BodyViewPage(Desk desk, PagedStation station, Looking looking) {
-    this.desk = desk;
+  BodyViewPage(StationContext context, PagedStation station, ViewSide looking) {
+    this.context = context;
     this.station = station;
     this.looking = looking;
   }
@@ -34,7 +34,7 @@ abstract class BodyViewPage extends KnifePage {
   static Region beside(String title, Region inside) {
     Label heading = new Label(title);
     heading.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, heading, Scrolled.of(inside));
+    VBox column = new VBox(6, heading, ScrollBox.of(inside));
     column.setMinWidth(BESIDE);
     return column;
   }
@@ -48,8 +48,8 @@ abstract class BodyViewPage extends KnifePage {
   }
 
   @Override
-  final Lower.Section section() {
-    return Lower.Section.BODY;
+  final LowerPanel.Section section() {
+    return LowerPanel.Section.BODY;
   }
 
   @Override
@@ -60,7 +60,7 @@ abstract class BodyViewPage extends KnifePage {
   /** The page's turner and the face's, to begin a panel with. */
   final Panel begun() {
     turner = looking.turner();
-    return new Panel(desk).node(turner(station)).node(turner);
+    return new Panel(context).node(turner(station)).node(turner);
   }
 
   @Override
@@ -83,7 +83,8 @@ abstract class BodyViewPage extends KnifePage {
     return new Handles() {
       private CutDrag drag(String id, double dx, double dy) {
         double toTreble = looking.face() == BodyFace.TOP ? dy : -dy;
-        return dragged(desk.session().plan().get(), id, dx, toTreble, desk.session().units().get());
+        return dragged(
+            context.session().plan().get(), id, dx, toTreble, context.session().units().get());
       }
 
       @Override
@@ -94,8 +95,8 @@ abstract class BodyViewPage extends KnifePage {
       @Override
       public void drop(String id, double dx, double dy) {
         CutDrag drag = drag(id, dx, dy);
-        desk.session().make("moving on the body", id, b -> b.withDesign(drag.design()));
-        desk.session().history().settle();
+        context.session().make("moving on the body", id, b -> b.withDesign(drag.design()));
+        context.session().history().settle();
         if (id.startsWith("cut.")) {
           looking.choose(id.substring("cut.".length()));
         }

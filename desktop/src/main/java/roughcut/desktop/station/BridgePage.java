@@ -5,10 +5,10 @@ import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
 import roughcut.design.ShelfGroup;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.fretboard.FretboardKeys;
@@ -18,27 +18,27 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
-import roughcut.rout.Places;
+import roughcut.rout.CutLocations;
 import roughcut.rout.RoutKeys;
 import roughcut.strings.Bridge;
 import roughcut.strings.StringKeys;
 
 /** Where the bridge goes: its window, the datum dragged in it, and every hole's places. */
 final class BridgePage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts window = new Facts();
-  private final Facts holes = new Facts();
+  private final FactTable window = new FactTable();
+  private final FactTable holes = new FactTable();
   private final Label trouble = new Label();
 
-  BridgePage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  BridgePage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -47,7 +47,7 @@ final class BridgePage extends PlainPage {
             StringDecisions.NUT_TO_OCTAVE,
             StringDecisions.STRING_LINE_OFF,
             StringDecisions.COMPENSATION)
-        .node(ShelfRow.of(ShelfGroup.BRIDGE, desk.session()))
+        .node(ShelfRow.of(ShelfGroup.BRIDGE, context.session()))
         .more(
             StringDecisions.BRIDGE_FORWARD,
             StringDecisions.BRIDGE_REAR,
@@ -89,13 +89,13 @@ final class BridgePage extends PlainPage {
         .mark(
             "bridge.datum",
             "Datum, centre line",
-            Places.along("post-bass"),
+            CutLocations.along("post-bass"),
             "Bass post, from the body's edge",
-            Places.aside("post-bass"),
+            CutLocations.offsetFromCentre("post-bass"),
             "Bass post, from its centre line",
-            Places.along("post-treble"),
+            CutLocations.along("post-treble"),
             "Treble post, from the body's edge",
-            Places.aside("post-treble"),
+            CutLocations.offsetFromCentre("post-treble"),
             "Treble post, from its centre line",
             RoutKeys.BRIDGE_TAIL_ALONG.id(),
             "Tailpiece, along",
@@ -111,10 +111,10 @@ final class BridgePage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
-    return new Columns()
+    return new ColumnBox()
         .add("The window", trouble, window)
         .add("Holes, from what a ruler can touch", holes);
   }
@@ -159,7 +159,7 @@ final class BridgePage extends PlainPage {
       holes.row(false, "no posts", "lay its own screw pattern on the datum line");
     } else {
       holes.row(false, "", "bass", "treble");
-      double nearer = plan.cuts().seated().shortening();
+      double nearer = plan.cuts().neckSeating().shortening();
       Bridge.Hole bass = bridge.holes().get(0);
       Bridge.Hole treble = bridge.holes().get(1);
       holes.row(false, "nut line, along the neck", bass.x().text(units), treble.x().text(units));
@@ -167,12 +167,13 @@ final class BridgePage extends PlainPage {
         holes.row(
             false,
             bass.from().get(i).datum(),
-            NumberWriter.text(bass.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units),
-            NumberWriter.text(treble.from().get(i).seated(nearer), Quantity.FINE_LENGTH, units));
+            NumberWriter.text(bass.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units),
+            NumberWriter.text(
+                treble.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units));
       }
       holes.row(false, "string line", bass.y().text(units), treble.y().text(units));
-      Optional<Value> bassAside = plan.value(Places.aside("post-bass"));
-      Optional<Value> trebleAside = plan.value(Places.aside("post-treble"));
+      Optional<Value> bassAside = plan.value(CutLocations.offsetFromCentre("post-bass"));
+      Optional<Value> trebleAside = plan.value(CutLocations.offsetFromCentre("post-treble"));
       if (bassAside.isPresent() && trebleAside.isPresent()) {
         holes.row(
             false,
@@ -199,20 +200,21 @@ final class BridgePage extends PlainPage {
     return new Handles() {
       @Override
       public String words(String id, double dx, double dy) {
-        Bridge bridge = desk.session().plan().get().stringPlan().bridge();
+        Bridge bridge = context.session().plan().get().stringPlan().bridge();
         return NumberWriter.text(
-            bridge.dragged(dx).datum(), Quantity.LENGTH, desk.session().units().get());
+            bridge.dragged(dx).datum(), Quantity.LENGTH, context.session().units().get());
       }
 
       @Override
       public void drop(String id, double dx, double dy) {
-        double share = desk.session().plan().get().stringPlan().bridge().dragged(dx).share();
-        desk.session()
+        double share = context.session().plan().get().stringPlan().bridge().dragged(dx).share();
+        context
+            .session()
             .make(
                 "placing the bridge",
                 id,
                 b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
-        desk.session().history().settle();
+        context.session().history().settle();
       }
     };
   }

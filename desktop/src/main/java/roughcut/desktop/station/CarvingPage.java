@@ -7,11 +7,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.ReadingField;
-import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.CarvingDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
@@ -27,23 +27,23 @@ import roughcut.record.Measurables;
 
 /** Carving lines by rounds, readings on the way, and the rule of thumb held against the profile. */
 final class CarvingPage extends KnifePage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts marks = new Facts();
-  private final Facts rule = new Facts();
+  private final FactTable marks = new FactTable();
+  private final FactTable rule = new FactTable();
   private final VBox anyFret = new VBox(4);
   private final PickField<Integer> which =
       new PickField<>("carve.fret", "At fret", f -> Integer.toString(f), this::read);
   private int fret;
 
-  CarvingPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  CarvingPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -74,7 +74,7 @@ final class CarvingPage extends KnifePage {
     fret = picked;
     anyFret
         .getChildren()
-        .setAll(which, new ReadingField(Measurables.neckAt(picked), desk.session()));
+        .setAll(which, new ReadingField(Measurables.neckAt(picked), context.session()));
   }
 
   /** Every fret but the first and the octave's, which have fields of their own. */
@@ -102,7 +102,7 @@ final class CarvingPage extends KnifePage {
     marks.setVgap(3);
     rule.setVgap(3);
     VBox inside = new VBox(8, marks, rule);
-    ScrollPane scroll = Scrolled.of(inside);
+    ScrollPane scroll = ScrollBox.of(inside);
     VBox beside = new VBox(6, title, scroll);
     beside.setMinWidth(430);
     return beside;

@@ -8,11 +8,11 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.ShelfGroup;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.RodChoice;
-import roughcut.desktop.control.Scrolled;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.control.ShelfRow;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
@@ -27,24 +27,24 @@ import roughcut.plan.Plan;
 
 /** Rod and stiffeners: their channels, what remains, and what the machine is set to. */
 final class ChannelsPage extends KnifePage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts remains = Facts.tight();
-  private final Facts machine = Facts.tight();
+  private final FactTable remains = FactTable.tight();
+  private final FactTable machine = FactTable.tight();
   private final Label how = new Label();
 
-  ChannelsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  ChannelsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
-        .node(new RodChoice(desk.session()))
-        .node(ShelfRow.of(ShelfGroup.ROD, desk.session()))
+        .node(new RodChoice(context.session()))
+        .node(ShelfRow.of(ShelfGroup.ROD, context.session()))
         .decisions(
             Decisions.ROD_START,
             Decisions.ROD_LENGTH,
@@ -95,7 +95,7 @@ final class ChannelsPage extends KnifePage {
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
     how.setMinHeight(Region.USE_PREF_SIZE);
-    VBox beside = new VBox(8, left, Scrolled.of(new VBox(8, remains, how, machine)));
+    VBox beside = new VBox(8, left, ScrollBox.of(new VBox(8, remains, how, machine)));
     beside.setMinWidth(462);
     return beside;
   }

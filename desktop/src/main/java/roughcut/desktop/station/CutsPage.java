@@ -7,15 +7,16 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import roughcut.clearance.Clearance;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.FittingCard;
-import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -23,25 +24,24 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.StartingFitting;
 import roughcut.rout.Cut;
-import roughcut.thin.ThinSpot;
 
 /** Everything that is cut into the body: placed, added, taken away, and what remains beside it. */
 final class CutsPage extends BodyViewPage {
   private final PickField<String> which;
   private final FittingCard card;
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
   private final Label title = new Label();
   private final Label refused = new Label();
   private Panel panel;
 
-  CutsPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  CutsPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
     which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
-    card = new FittingCard(desk.session(), desk::ask, () -> looking.choose(""));
+    card = new FittingCard(context.session(), context::ask, () -> looking.choose(""));
   }
 
   private String words(String name) {
-    Plan plan = desk.session().plan().get();
+    Plan plan = context.session().plan().get();
     return plan.cuts()
         .cut(name)
         .map(Cut::words)
@@ -60,10 +60,10 @@ final class CutsPage extends BodyViewPage {
         new PickField<>("fitting.type", "Add a", FittingType::label, t -> {});
     add.show(List.of(FittingType.values()), FittingType.PICKUP);
     Button button = new Button("add");
-    Ids.set(button, "fitting.add");
+    ControlNames.set(button, "fitting.add");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> add(add.chosen()));
-    Ids.set(refused, "fitting.add-refused");
+    ControlNames.set(refused, "fitting.add-refused");
     refused.getStyleClass().add("panel-text");
     refused.setWrapText(true);
     refused("");
@@ -73,9 +73,10 @@ final class CutsPage extends BodyViewPage {
   }
 
   private void add(FittingType type) {
-    Plan plan = desk.session().plan().get();
+    Plan plan = context.session().plan().get();
     String name = plan.build().design().freeFittingName(StartingFitting.stem(type));
-    desk.session()
+    context
+        .session()
         .edit(
             "one more " + type.label(),
             "fitting",
@@ -86,7 +87,7 @@ final class CutsPage extends BodyViewPage {
               refused("");
               looking.choose(name);
             });
-    desk.session().history().settle();
+    context.session().history().settle();
   }
 
   /** Why nothing was added, where it was to be. */
@@ -99,7 +100,7 @@ final class CutsPage extends BodyViewPage {
   @Override
   Region makeBeside() {
     title.getStyleClass().add("lower-title");
-    VBox column = new VBox(6, title, Scrolled.of(facts));
+    VBox column = new VBox(6, title, ScrollBox.of(table));
     column.setMinWidth(BESIDE);
     return column;
   }
@@ -111,21 +112,21 @@ final class CutsPage extends BodyViewPage {
     List<String> names = names(plan);
     which.show(names, names.contains(chosen) ? chosen : null);
     card.show(plan, units, chosen);
-    facts.begin();
+    table.begin();
     Cut cut = plan.cuts().cut(chosen).orElse(null);
     if (cut == null) {
       all(plan, units);
     } else {
       beside(plan, units, cut);
     }
-    facts.end();
+    table.end();
   }
 
   /** Every cut with its way in, its depth, and what is left beyond it. */
   private void all(Plan plan, Units units) {
     title.setText("Everything cut into it");
     for (Cut cut : plan.cuts().cuts()) {
-      facts.row(
+      table.row(
           false,
           cut.words(),
           cut.from().brief(),
@@ -138,18 +139,18 @@ final class CutsPage extends BodyViewPage {
   /** What remains between the chosen cut and everything near it. */
   private void beside(Plan plan, Units units, Cut cut) {
     title.setText("What remains beside the " + cut.words());
-    plan.thinSpots().stream()
+    plan.clearances().stream()
         .filter(s -> s.inBody() && s.concerns(cut.name()))
         .forEach(
             s ->
-                facts.row(
-                    s.state() != ThinSpot.State.CLEAR,
+                table.row(
+                    s.state() != Clearance.State.CLEAR,
                     s.state().word(),
                     s.what(),
                     s.left().text(units) + (s.later() ? ", now " + s.nowText(units) : ""),
                     "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
-    if (facts.empty()) {
-      facts.row(false, "clear", "nothing comes near it");
+    if (table.empty()) {
+      table.row(false, "clear", "nothing comes near it");
     }
   }
 
@@ -160,7 +161,7 @@ final class CutsPage extends BodyViewPage {
 
   @Override
   public boolean goTo(String decisionId) {
-    Plan plan = desk.session().plan().get();
+    Plan plan = context.session().plan().get();
     for (Fitting fitting : plan.build().design().fittings()) {
       if (decisionId.startsWith(fitting.id(""))) {
         return lookAt(plan, fitting.name(), decisionId);
@@ -178,7 +179,7 @@ final class CutsPage extends BodyViewPage {
   private boolean lookAt(Plan plan, String name, String decisionId) {
     super.goTo(decisionId); // makes the panel when the maker hasn't been here yet
     looking.choose(name);
-    card.show(plan, desk.session().units().get(), name);
+    card.show(plan, context.session().units().get(), name);
     card.field(decisionId).ifPresent(panel::take);
     return true;
   }

@@ -12,28 +12,28 @@ import javafx.scene.control.TitledPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.BriefEditor;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.HoursEditor;
-import roughcut.desktop.control.Ids;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.ShopDays;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.DaysDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
-import roughcut.schedule.Buys;
 import roughcut.schedule.DayWords;
-import roughcut.schedule.Lists;
 import roughcut.schedule.Schedule;
+import roughcut.schedule.ScheduleSavings;
+import roughcut.schedule.ShoppingList;
 import roughcut.shop.ShopHours;
 
 /** The days of work: when what is done, when it has to be begun, and what would buy days. */
 final class DaysPage extends BenchPage {
 
-  private final Desk desk;
+  private final StationContext context;
   private final ShopDays days;
   private final BriefEditor brief;
   private final HoursEditor hours;
@@ -44,14 +44,14 @@ final class DaysPage extends BenchPage {
   private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
   private final VBox bought = new VBox(4);
   private Schedule tried;
-  private List<Buys> buys;
+  private List<ScheduleSavings> buys;
 
-  DaysPage(Desk desk, PagedStation station) {
+  DaysPage(StationContext context, PagedStation station) {
     super(station, 6);
-    this.desk = desk;
-    this.days = desk.days();
-    brief = new BriefEditor(desk.session());
-    hours = new HoursEditor(desk.session());
+    this.context = context;
+    this.days = context.days();
+    brief = new BriefEditor(context.session());
+    hours = new HoursEditor(context.session());
     TitledPane open = folded("days.hours", "the shop's hours", hours);
     beside(
         heading("What must hold"),
@@ -70,12 +70,12 @@ final class DaysPage extends BenchPage {
     table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
     table.fitted(table.words("begin by", b -> day(b.latest())));
     table.fitted(table.column("slack", b -> slack(b)));
-    days.onChanged(desk::refresh);
+    days.onChanged(context::refresh);
   }
 
   private static TitledPane folded(String id, String words, Node inside) {
     TitledPane pane = new TitledPane(words, inside);
-    Ids.set(pane, id);
+    ControlNames.set(pane, id);
     pane.setExpanded(false);
     pane.setAnimated(false);
     pane.getStyleClass().add("more");
@@ -89,7 +89,7 @@ final class DaysPage extends BenchPage {
   }
 
   private LocalDate today() {
-    return desk.session().now().today();
+    return context.session().now().today();
   }
 
   private String moment(LocalDateTime at) {
@@ -114,7 +114,7 @@ final class DaysPage extends BenchPage {
 
   private void choose(Schedule.Block block) {
     if (block.task().build() == days.own()) {
-      desk.bench().chosen().set(block.task().id());
+      context.bench().chosen().set(block.task().id());
     }
   }
 
@@ -129,10 +129,10 @@ final class DaysPage extends BenchPage {
     return DaysDrawing.of(
         days.schedule(),
         plan.shop().hours(),
-        desk.session().now().minute(),
+        context.session().now().minute(),
         days.names(),
         days.own(),
-        desk.bench().chosen().get());
+        context.bench().chosen().get());
   }
 
   @Override
@@ -164,7 +164,7 @@ final class DaysPage extends BenchPage {
 
   private void lists(Plan plan, Units units, Schedule schedule) {
     session.getChildren().clear();
-    Lists.session(schedule, days.plans())
+    ShoppingList.session(schedule, days.plans())
         .ifPresentOrElse(
             next -> {
               session.getChildren().add(text(moment(next.from()), "panel-text", ""));
@@ -174,12 +174,12 @@ final class DaysPage extends BenchPage {
             },
             () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
     shopping.getChildren().clear();
-    lines(shopping, Lists.twice(plan, days.plans()));
-    lines(shopping, Lists.shopping(plan, units));
+    lines(shopping, ShoppingList.twice(plan, days.plans()));
+    lines(shopping, ShoppingList.shopping(plan, units));
   }
 
-  private static void lines(VBox into, List<Lists.Line> lines) {
-    for (Lists.Line line : lines) {
+  private static void lines(VBox into, List<ShoppingList.Line> lines) {
+    for (ShoppingList.Line line : lines) {
       Label what = text("○ " + line.what(), "decision-label", "");
       Label why = text(line.why(), "lower-note", "");
       into.getChildren().add(new VBox(what, why));
@@ -208,13 +208,13 @@ final class DaysPage extends BenchPage {
                   own.filter(outcome::equals).isPresent() ? "days.own" : ""));
     }
     bought.getChildren().clear();
-    if (own.filter(Schedule.Outcome::late).isPresent() && !desk.session().trying()) {
+    if (own.filter(Schedule.Outcome::late).isPresent() && !context.session().trying()) {
       bought.getChildren().addAll(heading("Would buy most"), text("trying …", "panel-text", ""));
       when.getChildren().add(bought);
       if (tried != schedule) {
         tried = schedule;
         buys = null;
-        days.buys(
+        days.savings(
             found -> {
               if (tried == schedule) {
                 buys = found;
@@ -235,22 +235,23 @@ final class DaysPage extends BenchPage {
     buys.forEach(b -> bought.getChildren().add(buy(b)));
   }
 
-  private Node buy(Buys one) {
+  private Node buy(ScheduleSavings one) {
     Button take = new Button(NumberWriter.fixed(one.days(), 1) + " days: " + one.words());
-    Ids.set(take, "days.buy");
+    ControlNames.set(take, "days.buy");
     take.setWrapText(true);
     take.setMinHeight(Region.USE_PREF_SIZE);
     take.setMaxWidth(Double.MAX_VALUE);
     take.getStyleClass().add("way-button");
     take.setOnAction(
         e -> {
-          one.build().ifPresent(c -> desk.session().make(one.words(), "days", c));
+          one.build().ifPresent(c -> context.session().make(one.words(), "days", c));
           one.hours()
               .ifPresent(
                   c ->
-                      desk.session()
+                      context
+                          .session()
                           .makeShop(one.words(), "hours", s -> s.withHours(c.apply(s.hours()))));
-          desk.session().history().settle();
+          context.session().history().settle();
         });
     return take;
   }
@@ -260,7 +261,7 @@ final class DaysPage extends BenchPage {
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add(style);
-    Ids.set(label, id.isEmpty() ? null : id);
+    ControlNames.set(label, id.isEmpty() ? null : id);
     return label;
   }
 
@@ -275,11 +276,11 @@ final class DaysPage extends BenchPage {
       }
 
       private ShopHours hours() {
-        return desk.session().shop().get().hours();
+        return context.session().shop().get().hours();
       }
 
       private Optional<LocalDate> day(String id, double dx) {
-        LocalDateTime now = desk.session().now().minute();
+        LocalDateTime now = context.session().now().minute();
         return block(id)
             .map(b -> DaysDrawing.day(now, DaysDrawing.x(hours(), now, b.start()) + dx));
       }
@@ -293,7 +294,8 @@ final class DaysPage extends BenchPage {
       public void drop(String id, double dx, double dy) {
         Optional<LocalDate> to = day(id, dx);
         boolean earlier = dx < 0;
-        desk.session()
+        context
+            .session()
             .make(
                 earlier ? "letting a day go" : "fixing a day",
                 "days." + id,
@@ -305,13 +307,13 @@ final class DaysPage extends BenchPage {
                                 earlier
                                     ? Optional.empty()
                                     : to.map(d -> d.atTime(LocalTime.MIDNIGHT)))));
-        desk.session().history().settle();
+        context.session().history().settle();
       }
 
       @Override
       public void pick(String id) {
-        desk.bench().chosen().set(id);
-        desk.refresh();
+        context.bench().chosen().set(id);
+        context.refresh();
       }
     };
   }

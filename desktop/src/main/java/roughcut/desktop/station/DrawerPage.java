@@ -6,7 +6,7 @@ import javafx.scene.control.TableColumn;
 import javafx.scene.layout.Region;
 import roughcut.desktop.control.CutterEditor;
 import roughcut.desktop.control.NumberTable;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.CutterDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.geometry.Bounds;
@@ -19,17 +19,17 @@ import roughcut.shop.Cutter;
 
 /** The cutter drawer: the chosen one to scale beside its template, and all of them beneath. */
 final class DrawerPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final CutterEditor editor;
   private final NumberTable<Cutter> table = new NumberTable<>("drawer", this::chosen);
   private Units units = Units.MM;
   private Plan plan;
 
-  DrawerPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  DrawerPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
-    this.editor = new CutterEditor(desk.session(), desk::refresh);
+    this.editor = new CutterEditor(context.session(), context::refresh);
     table.words("", Cutter::name).setMinWidth(130);
     table.words("kind", c -> c.kind().label()).setMinWidth(120);
     table.column("diameter", c -> number(c.diameter())).setMinWidth(72);
@@ -47,7 +47,7 @@ final class DrawerPage extends PlainPage {
 
   private void chosen(Cutter cutter) {
     editor.choose(plan.shop().cutters().indexOf(cutter));
-    desk.refresh();
+    context.refresh();
   }
 
   @Override
@@ -60,12 +60,12 @@ final class DrawerPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    return new Panel(desk).node(turner(station)).heading("In the drawer").node(editor);
+    return new Panel(context).node(turner(station)).heading("In the drawer").node(editor);
   }
 
   @Override
   Region makeLower() {
-    return new Columns().addFilling("Cutters and bits", table);
+    return new ColumnBox().addFilling("Cutters and bits", table);
   }
 
   @Override

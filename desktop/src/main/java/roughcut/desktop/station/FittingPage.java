@@ -5,8 +5,8 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NutKind;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretPins;
@@ -22,20 +22,20 @@ import roughcut.strings.StringKeys;
 /** Nut and pins, an owned template of another scale, and what a moved nut does. */
 final class FittingPage extends PlainPage {
 
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts nut = new Facts();
-  private final Facts template = new Facts();
+  private final FactTable nut = new FactTable();
+  private final FactTable template = new FactTable();
   private final Label seat = new Label();
 
-  FittingPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  FittingPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -78,10 +78,10 @@ final class FittingPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     seat.getStyleClass().add("fact");
     seat.setWrapText(true);
-    return new Columns().add("Nut and pins", seat, nut).add("Template and moved nut", template);
+    return new ColumnBox().add("Nut and pins", seat, nut).add("Template and moved nut", template);
   }
 
   @Override

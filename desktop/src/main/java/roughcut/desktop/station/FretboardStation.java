@@ -1,7 +1,7 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
 
 /** The fretboard: its slots and wire, markers, the frets one by one, and fitting it to the neck. */
@@ -13,14 +13,14 @@ public final class FretboardStation extends PagedStation {
    * @param desk::knife puts the section knife somewhere, mm from the nut line
    * @param changed called when another page was turned to
    */
-  public FretboardStation(Desk desk) {
-    super(StationId.FRETBOARD, desk);
+  public FretboardStation(StationContext context) {
+    super(StationId.FRETBOARD, context);
     pages(
         0,
-        new SlotsPage(desk, this),
-        new MarkersPage(desk, this),
-        new FretsPage(desk, this),
-        new FittingPage(desk, this));
+        new SlotsPage(context, this),
+        new MarkersPage(context, this),
+        new FretsPage(context, this),
+        new FittingPage(context, this));
   }
 
   @Override

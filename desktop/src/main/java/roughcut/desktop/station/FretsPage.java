@@ -2,7 +2,7 @@ package roughcut.desktop.station;
 
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.FretTicks;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretboardKeys;
@@ -12,19 +12,19 @@ import roughcut.strings.StringKeys;
 
 /** The frets one by one, the radius gauge read, and what falls away at the end. */
 final class FretsPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final FretTicks ticks;
 
-  FretsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  FretsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
-    this.ticks = new FretTicks(desk.session());
+    this.ticks = new FretTicks(context.session());
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -56,8 +56,8 @@ final class FretsPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
-    return new Columns().addFilling("Every fret by itself", ticks);
+  ColumnBox makeLower() {
+    return new ColumnBox().addFilling("Every fret by itself", ticks);
   }
 
   @Override

@@ -6,10 +6,10 @@ import javafx.scene.control.Label;
 import roughcut.blank.GlueJob;
 import roughcut.blank.GlueUp;
 import roughcut.design.BlankDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Ids;
-import roughcut.desktop.control.Questions;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OpenProblems;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.GlueUpDrawing;
 import roughcut.finding.Topic;
@@ -20,20 +20,20 @@ import roughcut.plan.Plan;
 
 /** Gluing the neck's strips within the open time with the clamps there are. */
 final class GlueUpPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts gluing = new Facts();
+  private final FactTable gluing = new FactTable();
   private final Label verdict = new Label();
-  private final Questions questions = new Questions();
+  private final OpenProblems questions = new OpenProblems();
 
-  GlueUpPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  GlueUpPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -68,11 +68,11 @@ final class GlueUpPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     verdict.getStyleClass().add("lower-note");
     verdict.setWrapText(true);
-    Ids.set(verdict, "glue-verdict");
-    return new Columns().add("The glue-up", verdict, gluing).add(questions);
+    ControlNames.set(verdict, "glue-verdict");
+    return new ColumnBox().add("The glue-up", verdict, gluing).add(questions);
   }
 
   @Override

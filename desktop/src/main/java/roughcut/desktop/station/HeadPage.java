@@ -8,10 +8,10 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.ShelfGroup;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeadDrawing;
 import roughcut.measure.NumberWriter;
@@ -25,19 +25,19 @@ import roughcut.strings.NutWork;
 
 /** The head's face: outline, tuners, strings on their way, and how it is thinned. */
 final class HeadPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts tuners = Facts.tight();
-  private final Facts bench = new Facts();
+  private final FactTable tuners = FactTable.tight();
+  private final FactTable bench = new FactTable();
 
-  HeadPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  HeadPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -50,7 +50,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_STAGGER,
             Decisions.HEAD_VENEER,
             Decisions.HEAD_BACK_VENEER)
-        .node(ShelfRow.of(ShelfGroup.TUNERS, desk.session()))
+        .node(ShelfRow.of(ShelfGroup.TUNERS, context.session()))
         .more(
             NeckDecisions.VENEER_SPECIES,
             NeckDecisions.TUNER_OFFSET,
@@ -77,10 +77,10 @@ final class HeadPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     tuners.setVgap(3);
     bench.setVgap(5);
-    return new Columns()
+    return new ColumnBox()
         .addWide("Tuners, from the break line and the centre line", 340, tuners)
         .add("At the bench", bench);
   }
@@ -172,7 +172,7 @@ final class HeadPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       private double moved(NumberDecision decision, double by) {
-        return decision.moved(desk.session().build().get().design(), by);
+        return decision.moved(context.session().build().get().design(), by);
       }
 
       private NumberDecision decision(String id) {
@@ -183,25 +183,26 @@ final class HeadPage extends PlainPage {
 
       /** The last post moves by as many spacings as there are before it. */
       private double by(String id, double dx) {
-        int places = desk.session().plan().get().details().tuners().steps();
+        int places = context.session().plan().get().details().tuners().steps();
         return id.equals(NeckDecisions.TUNER_FIRST.id()) ? -dx : -dx / places;
       }
 
       @Override
       public String words(String id, double dx, double dy) {
         return NumberWriter.text(
-            moved(decision(id), by(id, dx)), Quantity.LENGTH, desk.session().units().get());
+            moved(decision(id), by(id, dx)), Quantity.LENGTH, context.session().units().get());
       }
 
       @Override
       public void drop(String id, double dx, double dy) {
         NumberDecision decision = decision(id);
-        desk.session()
+        context
+            .session()
             .make(
                 decision.label().toLowerCase(java.util.Locale.ROOT),
                 decision.id(),
                 b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
-        desk.session().history().settle();
+        context.session().history().settle();
       }
     };
   }

@@ -6,9 +6,9 @@ import javafx.scene.control.Label;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.session.Background;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
@@ -24,22 +24,22 @@ import roughcut.whatif.SeatWays;
 final class HeightsPage extends PlainPage {
   private static final Background TRYING = new Background("ways out of a seat");
 
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts ways = new Facts();
-  private final Facts proof = new Facts();
+  private final FactTable ways = new FactTable();
+  private final FactTable proof = new FactTable();
   private final Label reach = new Label();
   private Plan triedFor;
   private Optional<List<SeatWays.Way>> tried = Optional.empty();
 
-  HeightsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  HeightsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -80,10 +80,10 @@ final class HeightsPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     reach.getStyleClass().add("fact");
     reach.setWrapText(true);
-    return new Columns()
+    return new ColumnBox()
         .add("Bridge and saddles", reach, ways)
         .add("Making and proving the angle", proof);
   }
@@ -147,7 +147,7 @@ final class HeightsPage extends PlainPage {
           found -> {
             if (plan == triedFor) {
               tried = Optional.of(found);
-              showLower(plan, desk.session().units().get());
+              showLower(plan, context.session().units().get());
             }
           });
     }

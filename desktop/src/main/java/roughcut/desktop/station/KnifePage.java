@@ -8,7 +8,7 @@ import roughcut.plan.Plan;
 /** A page over which the section knife runs: the section stands beneath, beside something else. */
 abstract class KnifePage implements Page {
   private Panel panel;
-  private Lower lower;
+  private LowerPanel lower;
 
   /** Makes the panel when the maker first comes here. */
   abstract Panel makePanel();
@@ -17,8 +17,8 @@ abstract class KnifePage implements Page {
   abstract Region makeBeside();
 
   /** How the section at the knife is cut. */
-  Lower.Section section() {
-    return Lower.Section.NECK;
+  LowerPanel.Section section() {
+    return LowerPanel.Section.NECK;
   }
 
   /** Shows a plan in what stands beside the section. */
@@ -26,7 +26,7 @@ abstract class KnifePage implements Page {
 
   private void open() {
     if (panel == null) {
-      lower = new Lower(makeBeside(), section());
+      lower = new LowerPanel(makeBeside(), section());
       panel = makePanel();
     }
   }

@@ -7,7 +7,7 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.FretList;
 import roughcut.desktop.control.RuleBox;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
@@ -18,15 +18,15 @@ import roughcut.plan.Plan;
 /** Scale, frets, nut, strings and the fretboard's taper. */
 public final class LayoutStation implements Station {
   private Panel panel;
-  private Lower lower;
+  private LowerPanel lower;
   private FretList frets;
   private RuleBox rule;
   private Plan plan;
 
-  private final Desk desk;
+  private final StationContext context;
 
-  public LayoutStation(Desk desk) {
-    this.desk = desk;
+  public LayoutStation(StationContext context) {
+    this.context = context;
   }
 
   /** Makes the controls when the maker first comes here. */
@@ -34,15 +34,15 @@ public final class LayoutStation implements Station {
     if (panel != null) {
       return;
     }
-    frets = new FretList(desk::knife);
-    rule = new RuleBox(desk.session(), frets::measure);
+    frets = new FretList(context::knife);
+    rule = new RuleBox(context.session(), frets::measure);
     VBox beside = new VBox(6, frets, rule);
     VBox.setVgrow(frets, Priority.ALWAYS);
     beside.setMinWidth(420);
     beside.setPrefWidth(430);
-    lower = new Lower(beside, Lower.Section.NECK);
+    lower = new LowerPanel(beside, LowerPanel.Section.NECK);
     panel =
-        new Panel(desk)
+        new Panel(context)
             .heading("You decide")
             .decisions(
                 Decisions.SCALE_LENGTH,

@@ -17,13 +17,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.NumberTable;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
-import roughcut.drawing.Portrait;
-import roughcut.file.FileTrouble;
+import roughcut.drawing.InstrumentPortrait;
+import roughcut.file.FileException;
 import roughcut.file.LogWriter;
 import roughcut.file.SafeFile;
 import roughcut.measure.NumberWriter;
@@ -37,26 +37,26 @@ final class LogPage extends BenchPage {
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT);
 
-  private final Desk desk;
+  private final StationContext context;
   private final TextArea words = new TextArea();
   private final TextField search = new TextField();
   private final Label told = new Label();
   private final Label title = new Label();
-  private final Facts sums = new Facts();
+  private final FactTable sums = new FactTable();
   private final NumberTable<LogBook.Entry> table = new NumberTable<>("log.table", e -> {});
   private String picture = "";
 
-  LogPage(Desk desk, PagedStation station) {
+  LogPage(StationContext context, PagedStation station) {
     super(station, 6);
-    this.desk = desk;
-    Ids.set(words, "log.words");
+    this.context = context;
+    ControlNames.set(words, "log.words");
     words.setPromptText("a note: what was seen, what to do otherwise next time");
     words.setAccessibleText("A note");
     words.setWrapText(true);
     words.setPrefRowCount(4);
     Button add = button("log.add", "add the note", this::add);
     Button pick = button("log.picture", "with a picture …", this::pick);
-    Ids.set(told, "log.told");
+    ControlNames.set(told, "log.told");
     told.setWrapText(true);
     told.getStyleClass().add("lower-note");
     beside(
@@ -71,7 +71,7 @@ final class LogPage extends BenchPage {
             10,
             button("log.markdown", "as text …", () -> write("log.md")),
             button("log.csv", "as a table …", () -> write("log.csv"))));
-    Ids.set(search, "log.search");
+    ControlNames.set(search, "log.search");
     search.setPromptText("search");
     search.setAccessibleText("Search the log");
     search.setPrefWidth(220);
@@ -98,7 +98,7 @@ final class LogPage extends BenchPage {
 
   private static Button button(String id, String text, Runnable action) {
     Button button = new Button(text);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;
@@ -121,7 +121,7 @@ final class LogPage extends BenchPage {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    return Portrait.of(plan);
+    return InstrumentPortrait.of(plan);
   }
 
   @Override
@@ -135,8 +135,8 @@ final class LogPage extends BenchPage {
   }
 
   private void rows() {
-    Plan plan = desk.session().plan().get();
-    List<LogBook.Entry> all = LogBook.of(plan, desk.session().units().get());
+    Plan plan = context.session().plan().get();
+    List<LogBook.Entry> all = LogBook.of(plan, context.session().units().get());
     String wanted = search.getText();
     List<LogBook.Entry> shown =
         wanted.isBlank() ? all : all.stream().filter(e -> e.has(wanted)).toList();
@@ -151,12 +151,12 @@ final class LogPage extends BenchPage {
     try {
       Note note =
           new Note(
-              desk.session().now().second(),
-              desk.bench().chosen().get(),
+              context.session().now().second(),
+              context.bench().chosen().get(),
               words.getText().strip(),
               picture);
-      desk.session().make("a note", "log", b -> b.withLog(b.log().with(note)));
-      desk.session().history().settle();
+      context.session().make("a note", "log", b -> b.withLog(b.log().with(note)));
+      context.session().history().settle();
       words.clear();
       picture = "";
       told.setText("");
@@ -191,9 +191,9 @@ final class LogPage extends BenchPage {
 
   /** Writes it out: a table by the ending .csv, text otherwise. */
   private void write(Path path) {
-    desk.follow();
-    Plan plan = desk.session().plan().get();
-    Units units = desk.session().units().get();
+    context.follow();
+    Plan plan = context.session().plan().get();
+    Units units = context.session().units().get();
     String text =
         path.toString().endsWith(".csv")
             ? LogWriter.csv(plan, units)
@@ -201,7 +201,7 @@ final class LogPage extends BenchPage {
     try {
       SafeFile.write(path, text.getBytes(StandardCharsets.UTF_8));
       told.setText("Written to " + path.getFileName() + ".");
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       told.setText("Not written: " + e.getMessage() + ".");
     }
   }

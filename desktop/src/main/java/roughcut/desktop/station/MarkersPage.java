@@ -2,8 +2,8 @@ package roughcut.desktop.station;
 
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretboardKeys;
@@ -15,19 +15,19 @@ import roughcut.plan.Plan;
 
 /** Dots with the window for their bores, side dots, and a shaped inlay. */
 final class MarkersPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts dots = Facts.tight();
-  private final Facts rest = new Facts();
+  private final FactTable dots = FactTable.tight();
+  private final FactTable rest = new FactTable();
 
-  MarkersPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  MarkersPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -63,9 +63,9 @@ final class MarkersPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
 
-    return new Columns()
+    return new ColumnBox()
         .addWide("Bores before the radius, from the flat top", 400, dots)
         .add("Side dots and inlay", rest);
   }

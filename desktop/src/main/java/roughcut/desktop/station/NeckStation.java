@@ -1,21 +1,21 @@
 package roughcut.desktop.station;
 
 import java.util.Optional;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
 
 /** The neck: how its head is made, tuners, channels, the bore to the rod, and carving. */
 public final class NeckStation extends PagedStation {
 
-  public NeckStation(Desk desk) {
-    super(StationId.NECK, desk);
+  public NeckStation(StationContext context) {
+    super(StationId.NECK, context);
     pages(
         0,
-        new SidePage(desk, this),
-        new HeadPage(desk, this),
-        new ChannelsPage(desk, this),
-        new AccessPage(desk, this),
-        new CarvingPage(desk, this));
+        new SidePage(context, this),
+        new HeadPage(context, this),
+        new ChannelsPage(context, this),
+        new AccessPage(context, this),
+        new CarvingPage(context, this));
   }
 
   @Override

@@ -8,12 +8,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.bench.Bench;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.OperationCard;
 import roughcut.desktop.control.StepList;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.AtBench;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
@@ -21,24 +21,24 @@ import roughcut.plan.Plan;
 
 /** The order of work: what can be done now, what is owed, and one operation in full. */
 final class OrderPage extends BenchPage {
-  private final Desk desk;
-  private final AtBench bench;
+  private final StationContext context;
+  private final BenchState bench;
   private final OperationCard card;
   private final Label title = new Label();
   private final CheckBox open = new CheckBox("only what is still to be done");
   private final Label odd = new Label();
   private final StepList list;
 
-  OrderPage(Desk desk, PagedStation station) {
+  OrderPage(StationContext context, PagedStation station) {
     super(station, 4);
-    this.desk = desk;
-    this.bench = desk.bench();
-    card = new OperationCard(desk);
+    this.context = context;
+    this.bench = context.bench();
+    card = new OperationCard(context);
     beside(card);
     list = new StepList(this::choose, this::moved);
-    Ids.set(open, "bench.open");
+    ControlNames.set(open, "bench.open");
     open.getStyleClass().add("tick");
-    open.setOnAction(e -> desk.refresh());
+    open.setOnAction(e -> context.refresh());
     title.getStyleClass().add("lower-title");
     // In a narrow window the words go on in another line; what can be ticked never gives way.
     title.setWrapText(true);
@@ -49,17 +49,17 @@ final class OrderPage extends BenchPage {
     HBox head = new HBox(12, title, open);
     VBox.setVgrow(list, Priority.ALWAYS);
     odd.setWrapText(true);
-    Ids.set(odd, "bench.odd");
+    ControlNames.set(odd, "bench.odd");
     odd.getStyleClass().add("decision-message");
     under(head, odd, list);
-    bench.chosen().addListener((p, was, is) -> desk.refresh());
-    bench.changed().addListener((p, was, is) -> desk.refresh());
-    desk.days().onChanged(desk::refresh);
+    bench.chosen().addListener((p, was, is) -> context.refresh());
+    bench.changed().addListener((p, was, is) -> context.refresh());
+    context.days().onChanged(context::refresh);
   }
 
   private void moved(String operation, String before) {
-    bench.move(operation, before).ifPresent(desk::refused);
-    desk.refresh();
+    bench.move(operation, before).ifPresent(context::refused);
+    context.refresh();
   }
 
   private void choose(String operation) {
@@ -84,7 +84,7 @@ final class OrderPage extends BenchPage {
       choose(bench.step().get().operation().id());
       return;
     }
-    desk.days().readOthers();
+    context.days().readOthers();
     card.show(plan, units);
     Bench here = bench.bench();
     List<Bench.Step> steps =
@@ -93,7 +93,7 @@ final class OrderPage extends BenchPage {
             : here.steps();
     long done = here.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     int ready = here.ready().size();
-    int spoiled = here.spoiled().size();
+    int spoiled = here.outdatedCuts().size();
     title.setText(
         done
             + " of "
@@ -101,11 +101,13 @@ final class OrderPage extends BenchPage {
             + " done · "
             + ready
             + " can be done now"
-            + (here.owing().isEmpty() ? "" : " · " + here.owing().size() + " owes something first")
+            + (here.blockedSteps().isEmpty()
+                ? ""
+                : " · " + here.blockedSteps().size() + " owes something first")
             + (spoiled == 0
                 ? ""
                 : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
-    List<String> oddities = here.oddities();
+    List<String> oddities = here.suspiciousEntries();
     odd.setText(oddities.isEmpty() ? "" : oddities.get(0));
     odd.setVisible(!oddities.isEmpty());
     odd.setManaged(!oddities.isEmpty());

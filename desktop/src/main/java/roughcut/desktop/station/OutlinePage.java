@@ -15,12 +15,12 @@ import roughcut.design.Decision;
 import roughcut.design.DrawnOutline;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.OutlineFile;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
@@ -33,14 +33,14 @@ import roughcut.shop.BodyShapeBook.BodyShape;
 
 /** The body's outline: its main measures, its points to drag, or one drawn elsewhere. */
 final class OutlinePage extends BodyViewPage {
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
   private final Label said = new Label();
   private final PickField<BodyShape> shapes =
       new PickField<>("outline.shape", "Start from", BodyShape::name, this::start);
   private final Button own = new Button("shape it here again");
 
-  OutlinePage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  OutlinePage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
   }
 
   @Override
@@ -50,23 +50,24 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   Panel makePanel() {
-    Ids.set(said, "outline.said");
+    ControlNames.set(said, "outline.said");
     said.setWrapText(true);
     said.getStyleClass().add("panel-text");
     Button take = new Button("take in a drawn outline…");
-    Ids.set(take, "outline.take");
+    ControlNames.set(take, "outline.take");
     take.getStyleClass().add("text-button");
     take.setOnAction(e -> choose());
-    Ids.set(own, "outline.own");
+    ControlNames.set(own, "outline.own");
     own.getStyleClass().add("text-button");
     own.setOnAction(
         e -> {
-          desk.session()
+          context
+              .session()
               .make(
                   "shaping the outline here",
                   "outline.own",
                   b -> b.withDesign(b.design().withDrawn(Optional.empty())));
-          desk.session().history().settle();
+          context.session().history().settle();
           said.setText("");
         });
     return begun()
@@ -108,12 +109,13 @@ final class OutlinePage extends BodyViewPage {
   }
 
   private void start(BodyShape shape) {
-    desk.session()
+    context
+        .session()
         .make(
             "a body of " + shape.name(),
             "outline.shape",
             b -> b.withDesign(BodyShapes.set(b.design(), shape)));
-    desk.session().history().settle();
+    context.session().history().settle();
   }
 
   private void choose() {
@@ -132,21 +134,22 @@ final class OutlinePage extends BodyViewPage {
   void take(Path file) {
     try {
       OutlineFile read = OutlineFile.read(file);
-      desk.session()
+      context
+          .session()
           .make(
               "taking in " + file.getFileName(),
               "outline.drawn",
               b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));
-      desk.session().history().settle();
+      context.session().history().settle();
       said.setText(read.said());
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       said.setText(e.getMessage());
     }
   }
 
   @Override
   Region makeBeside() {
-    return beside("The outline", facts);
+    return beside("The outline", table);
   }
 
   @Override
@@ -158,27 +161,27 @@ final class OutlinePage extends BodyViewPage {
     own.setManaged(drawn);
     said.setManaged(!said.getText().isEmpty());
     var outline = plan.body().outline();
-    facts.begin();
-    facts.row(
+    table.begin();
+    table.row(
         false,
         "comes from",
         plan.build().design().drawn().map(DrawnOutline::source).orElse("here: drag its points"));
-    facts.row(
-        false, "area, round", outline.area().text(units) + ", " + outline.around().text(units));
-    facts.row(
+    table.row(
+        false, "area, round", outline.area().text(units) + ", " + outline.perimeter().text(units));
+    table.row(
         false,
         "tightest curve",
         NumberWriter.text(outline.tightest(), Quantity.LENGTH, units)
             + ": a cutter of at most twice that");
-    facts.row(
+    table.row(
         false,
         "router",
         "anticlockwise round the outside; along the amber stretches that lifts the grain:"
             + " go back along them lightly, or turn the body over");
     plan.about(Topic.BODY).stream()
         .filter(Finding::stops)
-        .forEach(p -> facts.row(true, p.severity().word(), p.words(units)));
-    facts.end();
+        .forEach(p -> table.row(true, p.severity().word(), p.words(units)));
+    table.end();
   }
 
   @Override

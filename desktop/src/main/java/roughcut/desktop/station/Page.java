@@ -5,7 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
@@ -53,7 +53,7 @@ interface Page {
       int index = i;
       Page page = station.pages().get(i);
       ToggleButton button = new ToggleButton(page.title());
-      Ids.set(button, "page." + page.name().toLowerCase(Locale.ROOT));
+      ControlNames.set(button, "page." + page.name().toLowerCase(Locale.ROOT));
       button.setSelected(page == this);
       button.setFocusTraversable(page == this); // one stop on the way to the first decision
       button.setMaxWidth(Double.MAX_VALUE);

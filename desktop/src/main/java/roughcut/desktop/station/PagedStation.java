@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -12,14 +12,14 @@ import roughcut.plan.Plan;
 /** A station whose work is spread over pages; one of them is open. */
 abstract class PagedStation implements Station {
   private final StationId id;
-  private final Desk desk;
+  private final StationContext context;
   private final List<Page> pages = new ArrayList<>();
   private Page page;
 
   /** Makes a station without pages yet. */
-  PagedStation(StationId id, Desk desk) {
+  PagedStation(StationId id, StationContext context) {
     this.id = id;
-    this.desk = desk;
+    this.context = context;
   }
 
   /** Adds the pages in their order, the open one by its number. */
@@ -35,7 +35,7 @@ abstract class PagedStation implements Station {
   /** Turns to a page. */
   public final void turnTo(int index) {
     page = pages.get(index);
-    desk.reopen();
+    context.reopen();
   }
 
   @Override

@@ -15,7 +15,7 @@ import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.Counting;
+import roughcut.design.Applicability;
 import roughcut.design.Decision;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
@@ -23,8 +23,8 @@ import roughcut.desktop.control.ChoiceField;
 import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.control.SettingRow;
-import roughcut.desktop.session.Desk;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.session.StationContext;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -38,7 +38,7 @@ final class Panel {
   private final List<Consumer<Design>> folds = new ArrayList<>();
   private final VBox column = new VBox();
   private final ScrollPane scroll = new ScrollPane(column);
-  private final Desk desk;
+  private final StationContext context;
   private final Session session;
   private final Map<String, Node> fields = new LinkedHashMap<>();
   private final Map<String, SettingRow> settings = new LinkedHashMap<>();
@@ -48,9 +48,9 @@ final class Panel {
   /** Numbers under one heading. */
   private record Group(HBox heading, Label measured, List<String> ids) {}
 
-  Panel(Desk desk) {
-    this.desk = desk;
-    this.session = desk.session();
+  Panel(StationContext context) {
+    this.context = context;
+    this.session = context.session();
     column.getStyleClass().add("panel-column");
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -171,7 +171,7 @@ final class Panel {
     column.getChildren().add(line);
     List<String> ids = new ArrayList<>();
     for (int i = 0; i < idsAndLabels.length; i += 2) {
-      SettingRow row = new SettingRow(idsAndLabels[i + 1], desk::ask);
+      SettingRow row = new SettingRow(idsAndLabels[i + 1], context::ask);
       settings.put(idsAndLabels[i], row);
       ids.add(idsAndLabels[i]);
       column.getChildren().add(row);
@@ -191,7 +191,7 @@ final class Panel {
     folds.forEach(f -> f.accept(plan.build().design()));
     fields.forEach(
         (id, field) -> {
-          boolean counts = Counting.idle(plan.build().design(), id).isEmpty();
+          boolean counts = Applicability.idle(plan.build().design(), id).isEmpty();
           field.setVisible(counts);
           field.setManaged(counts);
         });

@@ -5,11 +5,11 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.RoutDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.control.Scrolled;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -23,18 +23,18 @@ import roughcut.rout.RoutPlan;
 /** How one rout is made: cutters, depths, what guides the bearing. */
 final class PassesPage extends BodyViewPage {
   private final PickField<String> which;
-  private final Facts passes = new Facts();
-  private final Facts notes = new Facts();
+  private final FactTable passes = new FactTable();
+  private final FactTable notes = new FactTable();
   private final Label title = new Label();
   private final Label missing = new Label();
 
-  PassesPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  PassesPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
     which =
         new PickField<>(
             "passes.which",
             "Rout",
-            n -> desk.session().plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
+            n -> context.session().plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
             looking::choose);
   }
 
@@ -85,8 +85,8 @@ final class PassesPage extends BodyViewPage {
     missing.getStyleClass().add("decision-message");
     missing.setWrapText(true);
     missing.setMinHeight(Region.USE_PREF_SIZE);
-    Ids.set(missing, "passes.missing");
-    VBox column = new VBox(6, title, missing, Scrolled.of(new VBox(10, passes, notes)));
+    ControlNames.set(missing, "passes.missing");
+    VBox column = new VBox(6, title, missing, ScrollBox.of(new VBox(10, passes, notes)));
     column.setMinWidth(BESIDE);
     return column;
   }
@@ -175,7 +175,7 @@ final class PassesPage extends BodyViewPage {
           "creep up",
           "first cut "
               + NumberWriter.text(
-                  desk.session().plan().get().given(RoutDecisions.POCKET_TIGHT),
+                  context.session().plan().get().given(RoutDecisions.POCKET_TIGHT),
                   Quantity.FINE_LENGTH,
                   units)
               + " tight a side: stop, try the neck, then ease");

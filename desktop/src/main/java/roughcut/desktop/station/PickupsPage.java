@@ -11,10 +11,10 @@ import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.desktop.control.DecisionField;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.ReadingField;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
@@ -31,16 +31,16 @@ import roughcut.strings.SetUp;
 final class PickupsPage extends PlainPage {
   private static final String NOT_YET = "not yet";
 
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final VBox fields = new VBox(4);
   private final List<Runnable> answers = new ArrayList<>();
-  private final Facts heights = new Facts();
-  private final Facts together = new Facts();
+  private final FactTable heights = new FactTable();
+  private final FactTable together = new FactTable();
   private List<String> names = List.of();
 
-  PickupsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  PickupsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
@@ -56,7 +56,7 @@ final class PickupsPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    return new Panel(desk).node(turner(station)).node(fields);
+    return new Panel(context).node(turner(station)).node(fields);
   }
 
   @Override
@@ -69,7 +69,7 @@ final class PickupsPage extends PlainPage {
     how.setWrapText(true);
     how.getStyleClass().add("lower-note");
     how.setMinHeight(Region.USE_PREF_SIZE);
-    return new Columns().addWide("Height", 300, heights).add("Together", together, how);
+    return new ColumnBox().addWide("Height", 300, heights).add("Together", together, how);
   }
 
   @Override
@@ -122,9 +122,9 @@ final class PickupsPage extends PlainPage {
       Label heading = new Label(fitting.title());
       heading.getStyleClass().add("panel-heading");
       all.add(heading);
-      all.add(new DecisionField(FittingDecisions.number(fitting, "coil"), desk.session()));
+      all.add(new DecisionField(FittingDecisions.number(fitting, "coil"), context.session()));
       for (String what : List.of("gap-treble", "gap-bass", "resistance")) {
-        all.add(new ReadingField(brief(fitting, what), desk.session()));
+        all.add(new ReadingField(brief(fitting, what), context.session()));
       }
       all.add(answer(brief(fitting, "swing")));
       all.add(answer(brief(fitting, "magnet")));
@@ -141,7 +141,7 @@ final class PickupsPage extends PlainPage {
   /** Under its pickup's heading what is read needs the pickup's name no more. */
   private Measurable brief(Fitting fitting, String what) {
     Measurable whole =
-        Measurables.ofPickup(desk.session().build().get().design(), fitting.name(), what);
+        Measurables.ofPickup(context.session().build().get().design(), fitting.name(), what);
     String label = whole.label().substring(whole.label().lastIndexOf(", ") + 2);
     return new Measurable(
         whole.id(),
@@ -162,20 +162,22 @@ final class PickupsPage extends PlainPage {
   }
 
   private Optional<String> told(Measurable seen) {
-    return Optional.ofNullable(desk.session().build().get().measured().get(seen.id()))
-        .map(r -> seen.told(r.value(), desk.session().units().get()));
+    return Optional.ofNullable(context.session().build().get().measured().get(seen.id()))
+        .map(r -> seen.told(r.value(), context.session().units().get()));
   }
 
   private void take(Measurable seen, String picked) {
     int place = seen.answers().indexOf(picked);
-    desk.session()
+    context
+        .session()
         .make(
             seen.label(),
             seen.id(),
             b ->
                 place < 0
                     ? b.withoutMeasured(seen.id())
-                    : b.withReading(Reading.of(seen.id(), place, desk.session().now().second())));
-    desk.session().history().settle();
+                    : b.withReading(
+                        Reading.of(seen.id(), place, context.session().now().second())));
+    context.session().history().settle();
   }
 }

@@ -3,9 +3,9 @@ package roughcut.desktop.station;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.FaceCheck;
 import roughcut.design.BlankDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.control.Questions;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OpenProblems;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.MillingDrawing;
 import roughcut.finding.Topic;
@@ -19,20 +19,20 @@ import roughcut.plan.Plan;
 final class PlanerPage extends PlainPage {
   private static final int MOST_PASSES = 6;
 
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts passes = Facts.tight();
-  private final Facts face = Facts.tight();
-  private final Questions advice = new Questions();
+  private final FactTable passes = FactTable.tight();
+  private final FactTable face = FactTable.tight();
+  private final OpenProblems advice = new OpenProblems();
 
-  PlanerPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  PlanerPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -60,8 +60,11 @@ final class PlanerPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
-    return new Columns().addWide("Passes", 236, passes).addWide("The face", 190, face).add(advice);
+  ColumnBox makeLower() {
+    return new ColumnBox()
+        .addWide("Passes", 236, passes)
+        .addWide("The face", 190, face)
+        .add(advice);
   }
 
   @Override
@@ -108,7 +111,7 @@ final class PlanerPage extends PlainPage {
   private void check(FaceCheck check, Units units) {
     face.begin();
     row("flat", check.flat(), check.gap(), check.allowed(), units);
-    row("no wind", check.untwisted(), check.wind(), check.allowed(), units);
+    row("no wind", check.isUntwisted(), check.wind(), check.allowed(), units);
     row("square", check.square(), check.squareGap(), check.allowedSquare(), units);
     face.row(check.passes(), "so", check.passes() ? "good" : "not yet", "a " + check.use().label());
     face.end();

@@ -5,23 +5,23 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
 import roughcut.rout.Bolts;
+import roughcut.rout.FretAccess;
 import roughcut.rout.Pocket;
-import roughcut.rout.Reach;
 import roughcut.rout.RoutKeys;
 
 /** The neck's pocket, its bolts, and how far in the neck stands. */
 final class PocketPage extends BodyViewPage {
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
 
-  PocketPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  PocketPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
   }
 
   @Override
@@ -80,15 +80,15 @@ final class PocketPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("How far in, and how it fits", facts);
+    return beside("How far in, and how it fits", table);
   }
 
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
-    Reach reach = plan.cuts().reach();
-    facts.begin();
-    facts.row(
+    FretAccess reach = plan.cuts().fretAccess();
+    table.begin();
+    table.row(
         false,
         "upper access",
         "the treble cutaway meets fret "
@@ -96,52 +96,52 @@ final class PocketPage extends BodyViewPage {
             + ", "
             + reach.cutaway().text(units)
             + " from the nut line");
-    facts.row(
+    table.row(
         false,
         "reach",
         "fret 1 is " + reach.first().text(units) + " from the front of the longer horn");
-    facts.row(false, "balance", plan.cuts().mass().balance().text(units) + " from the nut line");
+    table.row(false, "balance", plan.cuts().mass().balance().text(units) + " from the nut line");
     plan.cuts().pocket().ifPresent(p -> pocket(p, units));
     plan.cuts().bolts().ifPresent(b -> bolts(b, units));
     if (plan.cuts().pocket().isEmpty()) {
-      facts.row(false, "pocket", "none: the neck runs through, with the body's wings glued on");
+      table.row(false, "pocket", "none: the neck runs through, with the body's wings glued on");
     }
-    facts.end();
+    table.end();
   }
 
   private void pocket(Pocket p, Units units) {
-    facts.row(false, "area", p.area().text(units) + " glued or pressed");
-    facts.row(
+    table.row(false, "area", p.area().text(units) + " glued or pressed");
+    table.row(
         false,
         "first cut",
         (p.tight().value() < 0 ? "tighter than the neck: " : "clearance ")
             + p.tight().text(units)
             + " a side; then try the neck, and ease");
-    facts.row(
+    table.row(
         false,
         "corners",
         p.mismatch().value() == 0
             ? "square heel and pocket are made to match"
             : "a square heel stands off by " + p.mismatch().text(units));
     if (p.gap().value() > 0.05) {
-      facts.row(
+      table.row(
           false,
           "at the end",
           "a square heel gaps by "
               + p.gap().text(units)
               + " in the tilted pocket: tilt that wall, or bevel the heel");
     }
-    facts.row(false, "with finish", p.finished().text(units) + " left a side");
+    table.row(false, "with finish", p.finished().text(units) + " left a side");
   }
 
   private void bolts(Bolts b, Units units) {
-    facts.row(
+    table.row(
         false,
         "tips",
         b.tip().text(units) + " below the fretboard; last bolts " + b.last().text(units) + " long");
     b.channel()
-        .ifPresent(c -> facts.row(false, "channels", c.text(units) + " from bolt to channel"));
-    facts.row(false, "heel's edge", b.edge().text(units) + " from a bolt's middle");
+        .ifPresent(c -> table.row(false, "channels", c.text(units) + " from bolt to channel"));
+    table.row(false, "heel's edge", b.edge().text(units) + " from a bolt's middle");
   }
 
   @Override

@@ -14,14 +14,14 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.BoardEditor;
 import roughcut.desktop.control.BoardTable;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.MachinesEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BoardFace;
 import roughcut.drawing.Drawing;
 import roughcut.file.BoardsCsv;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.SafeFile;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -32,7 +32,7 @@ import roughcut.shop.Shop;
 
 /** The boards in the rack: measured, marked, and what is to be sawn from them. */
 final class RackPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final VBox lower = new VBox(4);
   private final Label told = new Label();
@@ -41,16 +41,16 @@ final class RackPage extends PlainPage {
   private MachinesEditor machines;
   private String chosen = "";
 
-  RackPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  RackPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Region makeLower() {
-    table = new BoardTable(() -> desk.session().shop().get().woods(), this::choose);
+    table = new BoardTable(() -> context.session().shop().get().woods(), this::choose);
     VBox.setVgrow(table, Priority.ALWAYS);
-    Ids.set(told, "rack-told");
+    ControlNames.set(told, "rack-told");
     told.getStyleClass().add("fact");
     told.setWrapText(true);
     HBox buttons =
@@ -68,14 +68,14 @@ final class RackPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    editor = new BoardEditor(desk.session(), () -> chosen, name -> chosen = name);
-    machines = new MachinesEditor(desk.session());
-    return new Panel(desk).node(turner(station)).node(editor).more("saws and planer", machines);
+    editor = new BoardEditor(context.session(), () -> chosen, name -> chosen = name);
+    machines = new MachinesEditor(context.session());
+    return new Panel(context).node(turner(station)).node(editor).more("saws and planer", machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
     Button button = new Button(words);
-    Ids.set(button, id);
+    ControlNames.set(button, id);
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> action.run());
     return button;
@@ -91,25 +91,26 @@ final class RackPage extends PlainPage {
   void choose(String board) {
     if (!board.equals(chosen)) {
       chosen = board;
-      desk.reopen();
+      context.reopen();
     }
   }
 
   private void add() {
-    Shop shop = desk.session().shop().get();
+    Shop shop = context.session().shop().get();
     String wood = shop.board(chosen).map(Board::species).orElse("cherry");
     String name = shop.freeName(wood);
     chosen = name;
-    desk.session()
+    context
+        .session()
         .makeShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
-    desk.session().history().settle();
-    desk.reopen();
+    context.session().history().settle();
+    context.reopen();
   }
 
   private void remove() {
     String gone = chosen;
-    desk.session().makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
-    desk.session().history().settle();
+    context.session().makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
+    context.session().history().settle();
   }
 
   private FileChooser chooser(String title) {
@@ -131,19 +132,20 @@ final class RackPage extends PlainPage {
    */
   void readFrom(Path path) {
     try {
-      BoardsCsv.Read read = BoardsCsv.read(path, desk.session().shop().get().woods());
+      BoardsCsv.Read read = BoardsCsv.read(path, context.session().shop().get().woods());
       Optional<String> refusal =
-          desk.session()
+          context
+              .session()
               .editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));
-      desk.session().history().settle();
+      context.session().history().settle();
       List<String> words = new ArrayList<>();
       words.add(read.boards().size() + " boards read");
-      if (!read.troubles().isEmpty()) {
-        words.add("left out: " + String.join("; ", read.troubles()));
+      if (!read.problems().isEmpty()) {
+        words.add("left out: " + String.join("; ", read.problems()));
       }
-      words.addAll(read.remarks());
+      words.addAll(read.notes());
       tell(refusal.orElse(String.join(".  ", words)));
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       tell("Nothing read: " + e.getMessage());
     }
   }
@@ -171,9 +173,9 @@ final class RackPage extends PlainPage {
 
   void writeTo(Path path) {
     try {
-      SafeFile.write(path, BoardsCsv.write(desk.session().shop().get().boards()));
+      SafeFile.write(path, BoardsCsv.write(context.session().shop().get().boards()));
       tell("Written to " + path);
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       tell("Not written: " + e.getMessage());
     }
   }
@@ -215,7 +217,8 @@ final class RackPage extends PlainPage {
     return new Handles() {
       private Optional<BoardMark> mark(String id) {
         int index = Integer.parseInt(id.substring("mark.".length()));
-        return desk.session()
+        return context
+            .session()
             .shop()
             .get()
             .board(chosen)
@@ -239,7 +242,8 @@ final class RackPage extends PlainPage {
       public void drop(String id, double dx, double dy) {
         int index = Integer.parseInt(id.substring("mark.".length()));
         String on = chosen;
-        desk.session()
+        context
+            .session()
             .editShop(
                 "moving a mark",
                 id,
@@ -252,7 +256,7 @@ final class RackPage extends PlainPage {
                           return b.withMarks(next);
                         }))
             .ifPresent(RackPage.this::tell);
-        desk.session().history().settle();
+        context.session().history().settle();
       }
     };
   }

@@ -6,9 +6,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ReadingField;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
@@ -22,16 +22,16 @@ import roughcut.strings.StringKeys;
 
 /** Set-up: what was read on the strung instrument, what to turn, which way and how far. */
 final class SetUpPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final VBox octaves = new VBox(4);
-  private final Facts saddles = new Facts();
-  private final Facts turns = new Facts();
+  private final FactTable saddles = new FactTable();
+  private final FactTable turns = new FactTable();
   private final Label verdict = new Label();
   private int strings;
 
-  SetUpPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  SetUpPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
@@ -47,7 +47,7 @@ final class SetUpPage extends PlainPage {
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("Read, strings at pitch")
         .readings(
@@ -78,7 +78,7 @@ final class SetUpPage extends PlainPage {
     verdict.setWrapText(true);
     verdict.getStyleClass().add("lower-note");
     verdict.setMinHeight(Region.USE_PREF_SIZE);
-    return new Columns().addWide("Intonation", 380, saddles).add("What to turn", turns, verdict);
+    return new ColumnBox().addWide("Intonation", 380, saddles).add("What to turn", turns, verdict);
   }
 
   @Override
@@ -124,7 +124,7 @@ final class SetUpPage extends PlainPage {
     strings = count;
     List<ReadingField> fields = new ArrayList<>();
     for (int i = 1; i <= count; i++) {
-      fields.add(new ReadingField(Measurables.intonation(i), desk.session()));
+      fields.add(new ReadingField(Measurables.intonation(i), context.session()));
     }
     octaves.getChildren().setAll(fields);
   }

@@ -19,16 +19,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
-import roughcut.desktop.control.Ids;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.LazyTooltip;
 import roughcut.desktop.control.PickField;
-import roughcut.desktop.control.Tips;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
 import roughcut.drawing.Sheet;
 import roughcut.file.Exports;
-import roughcut.file.FileTrouble;
+import roughcut.file.FileException;
 import roughcut.file.Paper;
 import roughcut.file.SheetFolder;
 import roughcut.file.Tiling;
@@ -40,7 +40,7 @@ import roughcut.plan.Plan;
 
 /** The full-size sheets: how they fall on paper, and writing them out. */
 public final class SheetsStation extends KnifelessStation {
-  private final Desk desk;
+  private final StationContext context;
   private final VBox column = new VBox(10);
   private final Region lower = new Region();
   private final ComboBox<Paper> paper = new ComboBox<>();
@@ -63,8 +63,8 @@ public final class SheetsStation extends KnifelessStation {
    *
    * @param usual where sheets go unless the maker says otherwise
    */
-  public SheetsStation(Desk desk, Supplier<Path> usual) {
-    this.desk = desk;
+  public SheetsStation(StationContext context, Supplier<Path> usual) {
+    this.context = context;
     this.usual = usual;
     column.getStyleClass().addAll("panel-column", "panel");
     Label heading = new Label("Full-size sheets");
@@ -76,9 +76,9 @@ public final class SheetsStation extends KnifelessStation {
             Sheet::title,
             chosen -> {
               sheet = chosen;
-              desk.refresh();
+              context.refresh();
             });
-    Ids.set(paper, "paper");
+    ControlNames.set(paper, "paper");
     paper.getItems().setAll(Paper.values());
     paper.setValue(Paper.A4);
     paper.getStyleClass().add("choice-box");
@@ -91,28 +91,28 @@ public final class SheetsStation extends KnifelessStation {
     HBox.setHgrow(between, Priority.ALWAYS);
     HBox paperRow = new HBox(8, papers, between, paper);
     paperRow.setAlignment(Pos.CENTER_LEFT);
-    paper.valueProperty().addListener((p, was, is) -> desk.refresh());
+    paper.valueProperty().addListener((p, was, is) -> context.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
     Label where = new Label("Into the folder");
     where.getStyleClass().add("decision-label");
     where.setLabelFor(folder);
-    Ids.set(folder, "sheets.folder");
+    ControlNames.set(folder, "sheets.folder");
     folder.setAccessibleText("Folder for the sheets");
-    folder.textProperty().addListener((p, was, is) -> Tips.on(folder, is));
+    folder.textProperty().addListener((p, was, is) -> LazyTooltip.on(folder, is));
     folder.setOnAction(e -> write(sheet));
     Button other = new Button("Another folder …");
     other.getStyleClass().add("text-button");
     other.setOnAction(e -> choose());
-    Ids.set(one, "export.one");
+    ControlNames.set(one, "export.one");
     one.getStyleClass().add("main-button");
     one.setMaxWidth(Double.MAX_VALUE);
     one.setOnAction(e -> write(sheet));
-    Ids.set(all, "export");
+    ControlNames.set(all, "export");
     all.setMaxWidth(Double.MAX_VALUE);
     all.setOnAction(e -> write(null));
     result.setWrapText(true);
-    Ids.set(result, "export-result");
+    ControlNames.set(result, "export-result");
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
@@ -166,7 +166,8 @@ public final class SheetsStation extends KnifelessStation {
               0,
               null));
     }
-    return new Drawing(drawn.title(), marks, Tiling.of(drawn, paper.getValue()).covered().grown(8));
+    return new Drawing(
+        drawn.title(), marks, Tiling.of(drawn, paper.getValue()).covered().expanded(8));
   }
 
   @Override
@@ -222,7 +223,7 @@ public final class SheetsStation extends KnifelessStation {
     try {
       Path to = SheetFolder.read(folder.getText(), Path.of(System.getProperty("user.home")));
       write(only, to, words -> {});
-    } catch (FileTrouble e) {
+    } catch (FileException e) {
       result.setText("Not written: " + e.getMessage() + ".");
     }
   }
@@ -233,17 +234,17 @@ public final class SheetsStation extends KnifelessStation {
   }
 
   private void write(Sheet only, Path to, Consumer<String> then) {
-    desk.follow();
+    context.follow();
     if (writing) {
       return;
     }
-    Plan plan = desk.session().plan().get();
-    Units units = desk.session().units().get();
+    Plan plan = context.session().plan().get();
+    Units units = context.session().units().get();
     Paper chosen = paper.getValue();
     Task<List<Path>> task =
         new Task<>() {
           @Override
-          protected List<Path> call() throws FileTrouble {
+          protected List<Path> call() throws FileException {
             SheetFolder.check(to);
             return only == null
                 ? Exports.write(plan, units, chosen, to)

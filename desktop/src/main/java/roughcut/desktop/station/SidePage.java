@@ -4,7 +4,7 @@ import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.desktop.control.HeadWays;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.Units;
@@ -13,18 +13,18 @@ import roughcut.plan.Plan;
 
 /** The neck from the side: head angle and joint, thickness, heel, and the ways to make the head. */
 final class SidePage extends KnifePage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private HeadWays ways;
 
-  SidePage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  SidePage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(
@@ -86,7 +86,7 @@ final class SidePage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    ways = new HeadWays(desk.session());
+    ways = new HeadWays(context.session());
     ways.setMinWidth(520);
     return ways;
   }

@@ -8,7 +8,7 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.SlotList;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.FretboardDrawing;
 import roughcut.fretboard.FretboardKeys;
@@ -21,22 +21,22 @@ import roughcut.plan.Plan;
 
 /** Slots and wire: the table and the drawing light up each other. */
 final class SlotsPage extends KnifePage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
   private final SlotList slots;
   private final Label when = new Label();
   private final Label gauge = new Label();
   private Plan plan;
 
-  SlotsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  SlotsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
-    this.slots = new SlotList(desk::knife);
+    this.slots = new SlotList(context::knife);
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(desk)
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .decisions(

@@ -9,16 +9,17 @@ import roughcut.blank.BlankKeys;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
 import roughcut.blank.SeenLines;
+import roughcut.clearance.ClearanceKeys;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.FixList;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.control.StepEditor;
-import roughcut.desktop.control.WaysOut;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.NumberWriter;
@@ -28,19 +29,18 @@ import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 import roughcut.plan.StackDrag;
 import roughcut.record.Measurables;
-import roughcut.thin.ThinKeys;
-import roughcut.whatif.Remedies;
+import roughcut.whatif.FixSuggestions;
 
 /** The neck blank's strips, where the outline cuts through them, and what will be seen. */
 final class StackPage extends KnifePage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts lines = new Facts();
+  private final FactTable lines = new FactTable();
   private StackEditor editor;
-  private WaysOut ways;
+  private FixList ways;
 
-  StackPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  StackPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
@@ -50,7 +50,7 @@ final class StackPage extends KnifePage {
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
     story.setMinWidth(230);
-    ways = new WaysOut(desk.session(), "Ways out");
+    ways = new FixList(context.session(), "Ways out");
     ways.setMinWidth(180);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
@@ -60,14 +60,14 @@ final class StackPage extends KnifePage {
 
   @Override
   Panel makePanel() {
-    editor = new StackEditor(desk.session(), StackEditor.Which.NECK);
-    return new Panel(desk)
+    editor = new StackEditor(context.session(), StackEditor.Which.NECK);
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
         .node(editor)
         .more(
             "after gluing, and more",
-            new StepEditor(desk.session()),
+            new StepEditor(context.session()),
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
             BodyDecisions.NECK_JOINT,
@@ -98,7 +98,7 @@ final class StackPage extends KnifePage {
             "head.wing.treble",
             "Headstock wings, each")
         .know(
-            ThinKeys.BLANK_SIDE_SPARE.id(),
+            ClearanceKeys.BLANK_SIDE_SPARE.id(),
             "Spare beside the neck",
             BlankKeys.MOISTURE_MOVEMENT.id(),
             "Will shrink by",
@@ -123,7 +123,7 @@ final class StackPage extends KnifePage {
 
   @Override
   void showBeside(Plan plan, Units units) {
-    var found = Remedies.stack(plan);
+    var found = FixSuggestions.stack(plan);
     ways.show(found, plan.blank().crossings().isEmpty() ? "The outline crosses no glue line." : "");
     lines.begin();
     boolean alike = plan.blank().symmetrical();
@@ -186,7 +186,7 @@ final class StackPage extends KnifePage {
       }
 
       private double thickness(String id, double dy) {
-        return StackDrag.thickness(desk.session().plan().get(), number(id), dy);
+        return StackDrag.thickness(context.session().plan().get(), number(id), dy);
       }
 
       @Override
@@ -196,7 +196,7 @@ final class StackPage extends KnifePage {
                 + number(id)
                 + ": "
                 + NumberWriter.text(
-                    thickness(id, dy), Quantity.LENGTH, desk.session().units().get())
+                    thickness(id, dy), Quantity.LENGTH, context.session().units().get())
             : "strip " + number(id) + " to another place";
       }
 
@@ -204,16 +204,18 @@ final class StackPage extends KnifePage {
       public void drop(String id, double dx, double dy) {
         if (id.startsWith("edge.")) {
           var decision = PartDecisions.stripThickness(number(id));
-          desk.session()
+          context
+              .session()
               .make(
                   "thickness of a strip",
                   decision.id(),
                   b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));
-          desk.session().history().settle();
+          context.session().history().settle();
           return;
         }
         int number = number(id);
-        editor.move(number - 1, StackDrag.target(desk.session().plan().get(), number, dy) - number);
+        editor.move(
+            number - 1, StackDrag.target(context.session().plan().get(), number, dy) - number);
       }
     };
   }

@@ -3,15 +3,15 @@ package roughcut.desktop.station;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import roughcut.clearance.Clearance;
 import roughcut.desktop.draw.Handles;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
 import roughcut.measure.Units;
+import roughcut.plan.ChapterStatus;
 import roughcut.plan.Plan;
-import roughcut.plan.Standing;
-import roughcut.thin.ThinSpot;
 
 /**
  * One of the stops that the wood makes: what is drawn there, what is decided there, and what stands
@@ -45,8 +45,8 @@ public interface Station {
   Optional<Chapter> chapter();
 
   /** How it stands, beneath its name; by its chapter unless it has more to say. */
-  default Standing standing(Plan plan) {
-    return chapter().map(plan::standing).orElse(new Standing(ThinSpot.State.CLEAR, ""));
+  default ChapterStatus standing(Plan plan) {
+    return chapter().map(plan::standing).orElse(new ChapterStatus(Clearance.State.CLEAR, ""));
   }
 
   /** Whether the drawing lies on a ruler. */
@@ -96,8 +96,8 @@ public interface Station {
   }
 
   /** Where a thin spot is seen on this station's drawing, as its y. */
-  default double spotY(Plan plan, ThinSpot spot) {
-    return StationDrawing.spotY(plan, spot, StationDrawing.elevationY(plan));
+  default double spotY(Plan plan, Clearance clearance) {
+    return StationDrawing.spotY(plan, clearance, StationDrawing.elevationY(plan));
   }
 
   /** Turns to one of the station's pages by its name; nothing where there is none of that name. */

@@ -4,10 +4,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.control.StringEditor;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.layout.LayoutKeys;
@@ -22,27 +22,27 @@ import roughcut.strings.StringKeys;
 
 /** The set of strings: gauges, pitches, pull and compensation, spread and poles. */
 final class StringsPage extends PlainPage {
-  private final Desk desk;
+  private final StationContext context;
   private final PagedStation station;
-  private final Facts set = Facts.tight();
-  private final Facts poles = new Facts();
+  private final FactTable set = FactTable.tight();
+  private final FactTable poles = new FactTable();
   private final Label says = new Label();
   private final Label advice = new Label();
 
   private StringEditor editor;
 
-  StringsPage(Desk desk, PagedStation station) {
-    this.desk = desk;
+  StringsPage(StationContext context, PagedStation station) {
+    this.context = context;
     this.station = station;
   }
 
   @Override
   Panel makePanel() {
-    editor = new StringEditor(desk.session());
-    return new Panel(desk)
+    editor = new StringEditor(context.session());
+    return new Panel(context)
         .node(turner(station))
         .heading("You decide")
-        .node(ShelfRow.ofStrings(desk.session()))
+        .node(ShelfRow.ofStrings(context.session()))
         .node(editor)
         .decisions(
             StringDecisions.STRING_KIND,
@@ -78,7 +78,7 @@ final class StringsPage extends PlainPage {
   }
 
   @Override
-  Columns makeLower() {
+  ColumnBox makeLower() {
     set.setVgap(3);
     says.getStyleClass().add("lower-note");
     says.setWrapText(true);
@@ -87,7 +87,7 @@ final class StringsPage extends PlainPage {
     advice.setMinHeight(Region.USE_PREF_SIZE);
     says.setMinHeight(Region.USE_PREF_SIZE);
 
-    return new Columns()
+    return new ColumnBox()
         .addWide("Strings, treble first", 390, set)
         .addWide("Poles and inner strings", 225, advice, poles, says);
   }

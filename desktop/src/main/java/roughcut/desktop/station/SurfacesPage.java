@@ -4,18 +4,18 @@ import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.SurfaceDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** The body's edges, contours and carved top, and what comes near them. */
 final class SurfacesPage extends BodyViewPage {
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
 
-  SurfacesPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  SurfacesPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
   }
 
   @Override
@@ -51,24 +51,24 @@ final class SurfacesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("What comes near a carved or rounded face", facts);
+    return beside("What comes near a carved or rounded face", table);
   }
 
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
-    facts.begin();
-    plan.thinSpots().stream()
+    table.begin();
+    plan.clearances().stream()
         .filter(s -> s.left().id().matches("rout\\..*\\.surface"))
-        .forEach(s -> facts.row(false, s.state().word(), s.what(), s.left().text(units)));
+        .forEach(s -> table.row(false, s.state().word(), s.what(), s.left().text(units)));
     plan.values().values().stream()
         .filter(v -> v.id().matches("rout\\..*\\.surface"))
-        .filter(v -> plan.thinSpots().stream().noneMatch(s -> s.left() == v))
-        .forEach(v -> facts.row(false, "clear", v.label(), v.text(units)));
-    if (facts.empty()) {
-      facts.row(false, "nothing", "no rout or bore comes near one");
+        .filter(v -> plan.clearances().stream().noneMatch(s -> s.left() == v))
+        .forEach(v -> table.row(false, "clear", v.label(), v.text(units)));
+    if (table.empty()) {
+      table.row(false, "nothing", "no rout or bore comes near one");
     }
-    facts.end();
+    table.end();
   }
 
   @Override

@@ -2,9 +2,9 @@ package roughcut.desktop.station;
 
 import javafx.scene.layout.Region;
 import roughcut.design.RoutDecisions;
-import roughcut.desktop.control.Facts;
+import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.TemplateEditor;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -16,11 +16,11 @@ import roughcut.rout.RoutPlan;
 /** The templates that this instrument needs, and those that are made. */
 final class TemplatesPage extends BodyViewPage {
   private final TemplateEditor editor;
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
 
-  TemplatesPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
-    editor = new TemplateEditor(desk.session(), looking::choose);
+  TemplatesPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
+    editor = new TemplateEditor(context.session(), looking::choose);
   }
 
   @Override
@@ -47,17 +47,17 @@ final class TemplatesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("Templates that this instrument needs", facts);
+    return beside("Templates that this instrument needs", table);
   }
 
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     editor.show(plan, looking.chosen());
-    facts.begin();
-    facts.row(false, "for", "opening, along × across", "thick", "");
+    table.begin();
+    table.row(false, "for", "opening, along × across", "thick", "");
     for (RoutPlan rout : plan.cuts().routs()) {
-      facts.row(
+      table.row(
           rout.cut().name().equals(looking.chosen()),
           rout.words(),
           NumberWriter.number(rout.template().width().value(), Quantity.LENGTH, units)
@@ -73,16 +73,16 @@ final class TemplatesPage extends BodyViewPage {
         .indexHoles()
         .forEach(
             h ->
-                facts.row(
+                table.row(
                     h.coveredBy().isEmpty(),
                     h.fitting().words(),
                     h.coveredBy()
                         .map(c -> "hidden by " + c)
                         .orElse("nothing hides it in the end")));
     if (plan.cuts().indexHoles().isEmpty()) {
-      facts.row(false, "index holes", "none: add two index bores on the centre line, at Cuts");
+      table.row(false, "index holes", "none: add two index bores on the centre line, at Cuts");
     }
-    facts.end();
+    table.end();
   }
 
   @Override

@@ -5,8 +5,8 @@ import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RoutDecisions;
-import roughcut.desktop.control.Facts;
-import roughcut.desktop.session.Desk;
+import roughcut.desktop.control.FactTable;
+import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -17,10 +17,10 @@ import roughcut.rout.RoutKeys;
 
 /** What the finished body and the instrument weigh, where it balances, relief bores. */
 final class WeightPage extends BodyViewPage {
-  private final Facts facts = new Facts();
+  private final FactTable table = new FactTable();
 
-  WeightPage(Desk desk, PagedStation station, Looking looking) {
-    super(desk, station, looking);
+  WeightPage(StationContext context, PagedStation station, ViewSide looking) {
+    super(context, station, looking);
   }
 
   @Override
@@ -60,15 +60,15 @@ final class WeightPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("Weight and balance, estimated", facts);
+    return beside("Weight and balance, estimated", table);
   }
 
   @Override
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     double target = plan.given(RoutDecisions.MASS_TARGET);
-    facts.begin();
-    facts.row(
+    table.begin();
+    table.row(
         false,
         "body",
         plan.weights().body().text(units)
@@ -76,21 +76,21 @@ final class WeightPage extends BodyViewPage {
             + plan.cuts().mass().body().text(units)
             + " with everything cut");
     if (target > 0) {
-      facts.row(
+      table.row(
           !plan.cuts().reliefMet(),
           "target",
           NumberWriter.text(target, Quantity.MASS, units)
               + (plan.cuts().reliefMet() ? ": met" : ": not met with all there is room for"));
     }
     Value behind = plan.cuts().mass().behind();
-    facts.row(
+    table.row(
         behind.value() < 0,
         "on the strap",
         behind.text(units)
             + " behind the front button: "
             + (behind.value() > 0 ? "the headstock stays up" : "the headstock will sink"));
-    facts.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
-    facts.end();
+    table.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
+    table.end();
   }
 
   @Override

@@ -1,0 +1,56 @@
+package roughcut.bench;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import roughcut.clearance.Clearance;
+import roughcut.finding.Finding;
+import roughcut.finding.Finding.Severity;
+import roughcut.plan.Plan;
+
+/**
+ * How an instrument stands, in a line: how far its making is, what stops it, what can be done next.
+ *
+ * @param done operations done
+ * @param of all of its operations
+ * @param stops what can't be or isn't ready, and spots thinner than they may be
+ * @param toGet wood and tools that aren't there yet
+ * @param next what can be done now, first in the usual order; empty for nothing
+ */
+public record BuildSummary(int done, int of, int stops, int toGet, List<Operation> next) {
+  /** Of a plan at that time. */
+  public static BuildSummary of(Plan plan, LocalDateTime now) {
+    Bench bench = Bench.of(plan, now);
+    int done = (int) bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
+    long thin = plan.clearances().stream().filter(s -> s.state() == Clearance.State.STOP).count();
+    long toGet = plan.findings().stream().filter(f -> f.severity() == Severity.GET).count();
+    long found = plan.findings().stream().filter(Finding::stops).count() - toGet;
+    List<Operation> next = bench.ready().stream().map(Bench.Step::operation).toList();
+    return new BuildSummary(done, bench.steps().size(), (int) (thin + found), (int) toGet, next);
+  }
+
+  /** How far it is. */
+  public String far() {
+    if (done == of) {
+      return "finished";
+    }
+    return done == 0 ? "not begun" : done + " of " + of + " operations done";
+  }
+
+  /** How far it is, and what comes next. */
+  public String words() {
+    return done == of || next.isEmpty() ? far() : far() + " · next: " + first(next.get(0).title());
+  }
+
+  private static String first(String title) {
+    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
+  }
+
+  /** What stops it, and what is still to be got; empty for neither. */
+  public String stopped() {
+    String stopping = stops == 0 ? "" : stops + (stops == 1 ? " problem" : " problems");
+    String getting = toGet == 0 ? "" : toGet + " to get";
+    return stopping.isEmpty() || getting.isEmpty()
+        ? stopping + getting
+        : stopping + " · " + getting;
+  }
+}

@@ -1,0 +1,111 @@
+package roughcut.clearance;
+
+import java.util.Comparator;
+import java.util.List;
+import roughcut.measure.Precision;
+import roughcut.measure.Units;
+import roughcut.measure.Value;
+import roughcut.shop.Limit;
+
+/**
+ * A place where little wood is left: what, how much, how much it should be, where, and which
+ * decisions would change it.
+ *
+ * @param kind the kind of place, under which a shop may keep its own limit
+ * @param what in the maker's words
+ * @param left the wood that is left, with its sum
+ * @param x where along the instrument, from the nut line, mm
+ * @param y where across, from the centre line, for what is seen from above; not a number otherwise
+ * @param now what is left at the stage that the wood has reached; the same value where nothing is
+ *     still to come off
+ * @param changedBy ids of decisions that would change it, the likeliest first
+ */
+public record Clearance(
+    ClearanceKind kind,
+    String what,
+    Value left,
+    Limit limit,
+    double x,
+    double y,
+    Value now,
+    List<String> changedBy) {
+  /** By state, then by how little of the limit is left. */
+  public static final Comparator<Clearance> WORST_FIRST =
+      Comparator.comparing(Clearance::state).thenComparingDouble(Clearance::share);
+
+  /** A spot that is now as it will be when finished. */
+  public Clearance(
+      ClearanceKind kind,
+      String what,
+      Value left,
+      Limit limit,
+      double x,
+      double y,
+      List<String> changedBy) {
+    this(kind, what, left, limit, x, y, left, changedBy);
+  }
+
+  /** How bad it is. */
+  public enum State {
+    STOP("stop"),
+    LOOK("look"),
+    CLEAR("clear");
+
+    private final String word;
+
+    State(String word) {
+      this.word = word;
+    }
+
+    public String word() {
+      return word;
+    }
+  }
+
+  public Clearance {
+    changedBy = List.copyOf(changedBy);
+  }
+
+  /** Whether it will be less when finished than it is now. */
+  public boolean later() {
+    return Math.abs(now.value() - left.value()) > Precision.SAME;
+  }
+
+  /** What is left now, in the maker's units. */
+  public String nowText(Units units) {
+    return now.text(units);
+  }
+
+  /** Whether it is about the cut or fitting of that name: its number, or what would change it. */
+  public boolean concerns(String name) {
+    return !name.isEmpty()
+        && (named(left.id(), name) || changedBy.stream().anyMatch(id -> named(id, name)));
+  }
+
+  private static boolean named(String id, String name) {
+    return List.of(id.split("\\.")).contains(name);
+  }
+
+  /** Whether it is in the body rather than in the neck. */
+  public boolean inBody() {
+    return kind.inBody();
+  }
+
+  /** Under its limit; and less than nothing is a stop whatever the limit. */
+  public State state() {
+    return stateOf(limit, left.value());
+  }
+
+  /** The state of so much left somewhere. */
+  public static State stateOf(Limit limit, double left) {
+    if (left < limit.fail() || left < -Precision.SAME) {
+      return State.STOP;
+    }
+    return left < limit.warn() ? State.LOOK : State.CLEAR;
+  }
+
+  /** What is left as a share of what should be: 1 at the warning limit. The lower, the worse. */
+  public double share() {
+    return limit.warn() > 0 ? left.value() / limit.warn() : left.value();
+  }
+}

@@ -1,0 +1,41 @@
+package roughcut.plan;
+
+import java.util.List;
+import java.util.function.Predicate;
+import roughcut.clearance.Clearance;
+import roughcut.finding.Finding;
+
+/**
+ * How a part of the plan stands. Clear means that nothing at all was found in it; a part in which
+ * nothing is judged would be clear too, so that is for the caller to know.
+ *
+ * @param state the worst of all that was found
+ * @param words for the maker
+ */
+public record ChapterStatus(Clearance.State state, String words) {
+
+  static ChapterStatus of(List<Finding> findings, List<Clearance> spots) {
+    long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
+    long open = count(findings, f -> f.severity() == Finding.Severity.STOP);
+    long thin = count(spots, s -> s.state() == Clearance.State.STOP);
+    long stops = never + open + thin;
+    if (stops > 0) {
+      return new ChapterStatus(
+          Clearance.State.STOP,
+          stops + (stops == never ? " can't be" : stops == open ? " not ready" : " at stop"));
+    }
+    long missing = count(findings, Finding::missing);
+    if (missing > 0) {
+      return new ChapterStatus(Clearance.State.LOOK, missing + " to get");
+    }
+    long looks =
+        count(findings, f -> !f.stops()) + count(spots, s -> s.state() == Clearance.State.LOOK);
+    return looks > 0
+        ? new ChapterStatus(Clearance.State.LOOK, looks + " to look at")
+        : new ChapterStatus(Clearance.State.CLEAR, "clear");
+  }
+
+  private static <T> long count(List<T> all, Predicate<T> which) {
+    return all.stream().filter(which).count();
+  }
+}

@@ -1,0 +1,170 @@
+package roughcut.rout;
+
+import static roughcut.measure.ComputedValue.in;
+import static roughcut.measure.Quantity.FINE_LENGTH;
+import static roughcut.measure.Quantity.LENGTH;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import roughcut.design.BodyFace;
+import roughcut.design.Fitting;
+import roughcut.design.FittingDecisions;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.measure.SearchedValue;
+import roughcut.measure.TableValue;
+import roughcut.measure.Value;
+
+/**
+ * The cover of a cavity: sawn from the offcut to lie in the ledge, its screws in lugs that stand
+ * out from the ledge where it is too narrow for them (handbook page 6, "Controls and plates").
+ *
+ * @param of the cavity that it closes
+ * @param ledge that it lies in
+ * @param gap round it, mm
+ * @param screws where they stand
+ * @param face that it lies in
+ */
+public record CavityCover(
+    Fitting of, RoutStep ledge, double gap, List<Point> screws, BodyFace face) {
+  /** Places for screws are looked at so far from one another, mm. */
+  private static final double APART = 2;
+
+  public CavityCover {
+    screws = List.copyOf(screws);
+  }
+
+  /** Of the cover itself, the gap round it taken off. */
+  public Outline outline() {
+    List<Outline> inner = ledge.outline().shrink(gap);
+    return inner.isEmpty() ? ledge.outline() : inner.get(0);
+  }
+
+  /** Whether a cavity has a ledge with a cover in it. */
+  static boolean there(CutBuilder builder, Fitting cavity) {
+    return builder.value(cavity, "ledge") > 0 && builder.value(cavity, "cover") > 0;
+  }
+
+  /**
+   * Makes the cover of a cavity that is in the slab already: its screws where they are clear of
+   * everything else, the ledge widened round them, their pilots.
+   *
+   * @param around the cavity's shapes without hollows, grown by as much as screws stand off the
+   *     wall
+   */
+  static CavityCover of(CutBuilder builder, Fitting cavity, List<Outline> around) {
+    Cut cut = builder.cut(cavity.name()).orElseThrow();
+    BodyFace face = FittingDecisions.face(builder.inputs.design(), cavity);
+    Value cover = builder.get(cavity, "cover");
+    double lies =
+        face == BodyFace.TOP
+            ? builder.surface.topPlane(cut.middleX()) + cover.value()
+            : builder.thickness().value() - cover.value();
+    List<Point> screws =
+        PlateScrews.places(
+            builder,
+            builder.memo.block("line round " + cavity.name(), List.of(around), () -> line(around)),
+            around.get(around.size() / 2).centre(),
+            (int) builder.value(cavity, "screws"),
+            face,
+            lies,
+            cavity.name());
+    RoutStep ledge = widened(builder, cavity, face, cut.steps().get(0), screws);
+    builder.replace(cut, cut.with(0, ledge));
+    side(builder, cavity, "length", ledge.bounds().width());
+    side(builder, cavity, "width", ledge.bounds().height());
+    if (!screws.isEmpty()) {
+      screws(builder, cavity, cover);
+      PlateScrews.add(
+          builder,
+          cavity,
+          cavity.words() + " cover",
+          face,
+          lies,
+          screws,
+          Set.of(cavity.name()),
+          cavity.id("lug"),
+          cavity.id("screws"));
+    }
+    return new CavityCover(cavity, ledge, builder.value(cavity, "cover-gap"), screws, face);
+  }
+
+  /** Corners of shapes that lie on the outside of all of them. */
+  private static List<Point> line(List<Outline> around) {
+    List<Point> line = new ArrayList<>();
+    for (Outline shape : around) {
+      for (Point p : shape.corners()) {
+        boolean apart = line.isEmpty() || line.get(line.size() - 1).distance(p) >= APART;
+        if (apart && around.stream().noneMatch(o -> o != shape && o.contains(p))) {
+          line.add(p);
+        }
+      }
+    }
+    return line;
+  }
+
+  /** The ledge with a round lug for each screw, where it is too narrow for them. */
+  private static RoutStep widened(
+      CutBuilder builder, Fitting cavity, BodyFace face, RoutStep ledge, List<Point> screws) {
+    double lug = builder.value(cavity, "lug");
+    if (2 * lug <= builder.value(cavity, "ledge") || screws.isEmpty()) {
+      return ledge;
+    }
+    List<Outline> shapes = new ArrayList<>(ledge.shapes());
+    screws.forEach(p -> shapes.add(Shapes.circle(p, lug)));
+    return builder.step(ledge.name(), face, shapes, ledge.depth(), Math.min(ledge.corner(), lug));
+  }
+
+  private static void screws(CutBuilder builder, Fitting cavity, Value cover) {
+    Value lug = builder.get(cavity, "lug");
+    Value pilot =
+        TableValue.of(
+            cavity.id("cover-pilot"),
+            "Pilot of its screws",
+            PlateScrews.PILOT,
+            LENGTH,
+            "usual for small screws");
+    builder.registry.put(
+        cavity.id("screw-wall"),
+        cavity.title() + ", wood between its cover's screws and the wall",
+        FINE_LENGTH,
+        "l − p / 2",
+        in("l", lug),
+        in("p", pilot));
+    Value deep =
+        TableValue.of(
+            cavity.id("cover-screw"),
+            "Screw in the wood",
+            PlateScrews.DEPTH,
+            LENGTH,
+            "usual for small screws");
+    builder.registry.put(
+        cavity.id("screw-stop"),
+        cavity.title() + ", drill's stop for its cover's screws, through the cover",
+        LENGTH,
+        "c + s",
+        in("c", cover),
+        in("s", deep));
+  }
+
+  private static void side(CutBuilder builder, Fitting cavity, String which, double ledge) {
+    Value gap = builder.get(cavity, "cover-gap");
+    Value whole =
+        SearchedValue.of(
+            cavity.id("ledge-" + which),
+            "Ledge's " + which,
+            ledge,
+            FINE_LENGTH,
+            "found by measuring the ledge",
+            builder.trackedSoFar());
+    builder.registry.put(
+        cavity.id("cover-" + which),
+        cavity.title() + ", its cover's " + which,
+        FINE_LENGTH,
+        "l − 2 · g",
+        in("l", whole),
+        in("g", gap));
+  }
+}

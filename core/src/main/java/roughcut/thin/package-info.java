@@ -1,2 +1,0 @@
-/** What remains: the thinnest wood everywhere, against the maker's limits. */
-package roughcut.thin;

@@ -1,0 +1,55 @@
+package roughcut.desktop.control;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import roughcut.clearance.Clearance;
+import roughcut.finding.Finding;
+import roughcut.measure.Units;
+
+/** What is still open before work can begin: what stops first, each with its shape and word. */
+public final class OpenProblems extends VBox {
+  private final Label heading = new Label();
+  private final VBox rows = new VBox(5);
+
+  public OpenProblems() {
+    super(8);
+    ControlNames.set(this, "questions");
+    heading.getStyleClass().add("lower-title");
+    getChildren().addAll(heading, ScrollBox.of(rows));
+  }
+
+  public void show(String title, List<Finding> open, Units units) {
+    show(title, open, "Every board is measured, dry and large enough.", units);
+    boolean ready = open.stream().noneMatch(Finding::stops);
+    heading.setText(title + (ready ? ": ready" : ": not ready"));
+  }
+
+  /**
+   * Shows what is to be looked out for.
+   *
+   * @param otherwise what to say when there is nothing
+   */
+  public void show(String title, List<Finding> open, String otherwise, Units units) {
+    heading.setText(title);
+    rows.getChildren().setAll(open.stream().map(q -> row(q, units)).toList());
+    if (open.isEmpty()) {
+      Label nothing = new Label(otherwise);
+      nothing.getStyleClass().add("fact");
+      rows.getChildren().add(nothing);
+    }
+  }
+
+  private static Label row(Finding question, Units units) {
+    SVGPath shape = new SVGPath();
+    Clearance.State state = StyleStates.of(question);
+    shape.setContent(StyleStates.shape(state));
+    shape.getStyleClass().add("shape-" + state.word());
+    Label row = new Label(question.severity().word() + ": " + question.words(units), shape);
+    row.setGraphicTextGap(7);
+    row.setWrapText(true);
+    row.getStyleClass().add("fact");
+    return row;
+  }
+}

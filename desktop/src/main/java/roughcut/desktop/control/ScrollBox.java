@@ -1,0 +1,20 @@
+package roughcut.desktop.control;
+
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Something that is taller than its place, scrolled up and down without a frame of its own. */
+public final class ScrollBox {
+  private ScrollBox() {}
+
+  public static ScrollPane of(Region inside) {
+    ScrollPane scroll = new ScrollPane(inside);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    return scroll;
+  }
+}

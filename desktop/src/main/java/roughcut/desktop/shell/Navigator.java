@@ -1,0 +1,133 @@
+package roughcut.desktop.shell;
+
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.Applicability;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.desktop.control.NumberEvent;
+import roughcut.desktop.session.Session;
+import roughcut.desktop.station.Station;
+import roughcut.finding.Chapter;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
+import roughcut.measure.Value;
+import roughcut.plan.DependencyTracer;
+import roughcut.plan.Plan;
+
+/** Ways through a window: to a decision's field, to what a finding is about, to a chapter. */
+final class Navigator {
+  private final ShopWindow window;
+  private final Session session;
+  private final Notice notice;
+
+  Navigator(ShopWindow window, Notice notice) {
+    this.window = window;
+    this.session = window.workspace().session();
+    this.notice = notice;
+  }
+
+  /** Goes to the field that a finding belongs beside, or to the page that tells of it. */
+  void toFinding(Finding finding) {
+    if (!finding.where().isEmpty()) {
+      toDecision(finding.where());
+      return;
+    }
+    toChapter(finding.topic().chapter());
+    window.page(pageOf(finding.topic()));
+  }
+
+  void toChapter(Chapter chapter) {
+    window.stations().stream()
+        .filter(s -> s.chapter().filter(c -> c == chapter).isPresent())
+        .forEach(s -> window.choose(s.id()));
+  }
+
+  private static String pageOf(Topic topic) {
+    return switch (topic) {
+      case LAYOUT -> "";
+      case NECK_BLANK -> "Boards";
+      case BODY_BLANK -> "Body";
+      case PLANER -> "Planer";
+      case NECK -> "Side";
+      case FRETBOARD -> "Markers";
+      case STRINGS -> "Bridge";
+      case BODY -> "Outline";
+      case ROUTS -> "Passes";
+    };
+  }
+
+  /** Shows the sum of a value that a drawing tells, or goes to the decision of that id. */
+  void toLink(String id) {
+    session
+        .plan()
+        .get()
+        .value(id)
+        .ifPresentOrElse(v -> window.sum().ask(v, window.units()), () -> toDecision(id));
+  }
+
+  /** What is asked of a number anywhere in the window. */
+  void asked(NumberEvent e) {
+    Plan plan = session.plan().get();
+    Optional<Value> value = plan.value(e.id());
+    if (e.getEventType() == NumberEvent.SUM) {
+      toLink(e.id());
+    } else if (e.getEventType() == NumberEvent.CHANGED_BY && value.isPresent()) {
+      List<Command> all =
+          DependencyTracer.sources(value.get()).stream().map(this::decided).toList();
+      window.cards().find().open("what changes " + quoted(e.id()), () -> all);
+    } else if (e.getEventType() == NumberEvent.CHANGES) {
+      List<Command> all =
+          DependencyTracer.dependents(plan, e.id()).stream().map(this::worked).toList();
+      window.cards().find().open("what " + quoted(e.id()) + " changes", () -> all);
+    }
+    e.consume();
+  }
+
+  private String quoted(String id) {
+    String label =
+        session
+            .plan()
+            .get()
+            .value(id)
+            .map(Value::label)
+            .or(() -> Decisions.find(session.build().get().design(), id).map(Decision::label))
+            .orElse(id);
+    return "“" + label + "”";
+  }
+
+  private Command decided(Value source) {
+    return new Command(
+        source.label(), source.text(window.units()), source.id(), () -> toDecision(source.id()));
+  }
+
+  private Command worked(Value moved) {
+    return new Command(
+        moved.label(),
+        moved.text(window.units()),
+        moved.id(),
+        () -> window.sum().ask(moved, window.units()));
+  }
+
+  /** Goes to the field where something is decided; says so where it doesn't count. */
+  void toDecision(String decisionId) {
+    Design design = session.build().get().design();
+    Optional<String> idle = Applicability.idle(design, decisionId);
+    if (idle.isPresent()) {
+      String label = Decisions.find(design, decisionId).map(Decision::label).orElse(decisionId);
+      notice.tell(label + " " + idle.get() + ".");
+      return;
+    }
+    if (window.here().goTo(decisionId)) {
+      return;
+    }
+    for (Station station : window.stations()) {
+      if (station.goTo(decisionId)) {
+        window.choose(station.id());
+        station.goTo(decisionId);
+        return;
+      }
+    }
+  }
+}

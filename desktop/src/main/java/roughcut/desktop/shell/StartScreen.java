@@ -1,0 +1,137 @@
+package roughcut.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.OwnShop;
+import roughcut.desktop.session.Preferences;
+import roughcut.desktop.session.Workspace;
+import roughcut.file.DemoFolder;
+import roughcut.file.FileException;
+
+/** How one begins: the first card with its three doors, all builds, a new one, the look round. */
+final class StartScreen {
+  private static final String SEEN = "tour";
+
+  private final ShopWindow window;
+  private final Notice notice;
+  private final Preferences preferences;
+  private final HomeCard home;
+  private final NewCard fresh;
+  private final GuidedTour tour;
+
+  StartScreen(ShopWindow window, Overlay overlay, Notice notice, Preferences preferences) {
+    this.window = window;
+    this.notice = notice;
+    this.preferences = preferences;
+    this.home = new HomeCard(overlay, doors(), notice);
+    this.fresh = new NewCard(overlay, window::units, window::woods, b -> window.files().begin(b));
+    this.tour = new GuidedTour(this::stops, () -> preferences.markSeen(SEEN), this::begin);
+  }
+
+  GuidedTour tour() {
+    return tour;
+  }
+
+  /** The first card, once; the look round is one of its doors. */
+  void welcome() {
+    if (!preferences.seen(SEEN)) {
+      home();
+    }
+  }
+
+  /** All builds, and the three doors. */
+  void home() {
+    workspace().session().enterTyped();
+    workspace().save();
+    try {
+      home.open(
+          new OwnShop(Windows.data()).folder(),
+          workspace().demoFolder(),
+          workspace().shopFolder(),
+          window.units());
+    } catch (FileException e) {
+      notice.show("Your own shop can't be opened: " + e.getMessage() + ".");
+    }
+  }
+
+  /** Begins a new instrument. */
+  void begin() {
+    workspace().session().enterTyped();
+    fresh.open();
+  }
+
+  /** The look round, from its beginning. */
+  void startTour() {
+    tour.start();
+  }
+
+  private Workspace workspace() {
+    return window.workspace();
+  }
+
+  private HomeCard.Ways doors() {
+    return new HomeCard.Ways() {
+      @Override
+      public void begin() {
+        StartScreen.this.begin();
+      }
+
+      @Override
+      public void demo() {
+        if (workspace().isDemo()) {
+          tour.start();
+        } else {
+          window.files().openInNewWindow(DemoFolder.heron(workspace().demoFolder()));
+        }
+      }
+
+      @Override
+      public void open() {
+        window.files().open();
+      }
+
+      @Override
+      public void open(Path build) {
+        if (!build.toAbsolutePath().equals(workspace().path().toAbsolutePath())) {
+          window.files().openInNewWindow(build);
+        }
+      }
+    };
+  }
+
+  /** What is looked at, in words that are true of the instrument that is open. */
+  private List<GuidedTour.Stop> stops() {
+    String name = workspace().session().build().get().name();
+    boolean demo = workspace().isDemo();
+    return List.of(
+        new GuidedTour.Stop(
+            window::surface,
+            demo
+                ? "This is " + name + ", a made-up instrument to play with."
+                : "This is " + name + ", from above and from the side.",
+            "Both stand on one ruler that starts at the nut line. Drag the section knife along it;"
+                + " what it cuts stands beneath."
+                + (demo
+                    ? " “Reset the demo”, in the menu under the name, brings everything back."
+                    : "")),
+        new GuidedTour.Stop(
+            () -> window.here().panel(),
+            "Here you decide; below that stands what to set.",
+            "Type a number, with or without its unit, and the drawing follows. Click a large number"
+                + " to see its sum. F2 in a number enters what was measured."),
+        new GuidedTour.Stop(
+            () -> ControlNames.find(window.root(), "as-built").orElse(null),
+            "What you measured takes the drawn number's place.",
+            "Everything after it is worked out anew, and the bench says which made part no longer"
+                + " agrees. “As designed” shows what was drawn."),
+        new GuidedTour.Stop(
+            window::thin,
+            "The thinnest wood in the whole instrument, worst first.",
+            "Click one and the view flies there with the knife in place."),
+        new GuidedTour.Stop(
+            window::rail,
+            "The stations, in the order of work.",
+            "Each says how it stands. The bench, at the end, knows what can be cut now."));
+  }
+}
