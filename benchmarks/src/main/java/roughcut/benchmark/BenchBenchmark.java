@@ -83,7 +83,7 @@ public class BenchBenchmark {
     ImpactReport changed = ImpactReport.of(read, plan);
     Bench bench = Bench.of(plan, now);
     return BenchDrawing.of(
-        bench, changed.verdict().word() + bench.verdict().items().size(), Units.MM);
+        bench, changed.verdict().word().in(Units.MM) + bench.verdict().items().size(), Units.MM);
   }
 
   /** A pocket too deep and tilted otherwise, read on the seated neck. */

@@ -21,6 +21,7 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.SectionView;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -70,7 +71,7 @@ public class PlanBenchmark {
       parts.add(
           new WoodPart(
               "part." + i,
-              "part " + i,
+              Text.of("part {i}", i),
               WoodPart.Use.NECK,
               "cherry",
               120 + random.nextInt(500),

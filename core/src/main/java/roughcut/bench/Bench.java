@@ -15,6 +15,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -30,19 +32,19 @@ import roughcut.rout.CutLocations;
 public final class Bench {
   /** How an operation stands. */
   public enum State {
-    DONE("done"),
-    READY("can be done now"),
-    OWES("owes something first"),
-    WAITS("waits"),
-    NOT_YET("not yet");
+    DONE(Text.of("done")),
+    READY(Text.of("can be done now")),
+    OWES(Text.of("owes something first")),
+    WAITS(Text.of("waits")),
+    NOT_YET(Text.of("not yet"));
 
-    private final String words;
+    private final Text words;
 
-    State(String words) {
+    State(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
   }
@@ -53,7 +55,7 @@ public final class Bench {
    * @param why in words, one reason each; none for what is done or can be done
    * @param owed what has to be done before it, since it takes a face away
    */
-  public record Step(Operation operation, State state, List<String> why, List<Operation> owed) {}
+  public record Step(Operation operation, State state, List<Text> why, List<Operation> owed) {}
 
   /** Nobody works at one operation for longer without a break. */
   private static final Duration LONGEST = Duration.ofHours(10);
@@ -153,42 +155,47 @@ public final class Bench {
    * clock was wrong then or was set back since; work that isn't part of this instrument; a timer
    * that ran over night. It counts all the same, and can be mended by hand.
    */
-  public List<String> suspiciousEntries() {
-    List<String> all = new ArrayList<>();
+  public List<Text> suspiciousEntries() {
+    List<Text> all = new ArrayList<>();
     // What was just read or done bears the seconds; the time here may be told to the minute.
     LocalDateTime soon = now.plusMinutes(1);
     for (Reading reading : log().current().values()) {
       if (reading.at().isAfter(soon)) {
-        all.add("the reading of " + reading.of() + " is of " + day(reading.at()));
+        all.add(Text.of("the reading of {of} is of {day}", reading.of(), day(reading.at())));
       }
     }
     for (DoneOperation done : log().done()) {
       if (done.at().isAfter(soon)) {
-        String what = route.find(done.operation()).map(Route::quoted).orElse(done.operation());
-        all.add(what + " was done on " + day(done.at()));
+        Text what =
+            route.find(done.operation()).map(Route::quoted).orElse(Text.raw(done.operation()));
+        all.add(Text.of("{what} was done on {day}", what, day(done.at())));
       }
     }
-    List<String> odd =
+    List<Text> odd =
         new ArrayList<>(
-            all.stream().map(w -> w + ", which is still to come: is the clock right?").toList());
+            all.stream()
+                .map(w -> Text.of("{what}, which is still to come: is the clock right?", w))
+                .toList());
     for (Reading reading : log().current().values()) {
       if (CutLocations.places(reading.of()) && plan.value(reading.of()).isEmpty()) {
-        odd.add("the reading of " + reading.of() + " is of something that isn't there; it is kept");
+        odd.add(
+            Text.of(
+                "the reading of {of} is of something that isn't there; it is kept", reading.of()));
       }
     }
     for (DoneOperation done : log().done()) {
       if (route.find(done.operation()).isEmpty()) {
         odd.add(
-            "“"
-                + done.operation()
-                + "” is in the log as done, and isn't part of this instrument's work; it is kept");
+            Text.of(
+                "“{operation}” is in the log as done, and isn't part of this instrument's work; it is kept",
+                done.operation()));
       }
       if (done.hands().compareTo(LONGEST) > 0) {
         odd.add(
-            route.find(done.operation()).map(Route::quoted).orElse(done.operation())
-                + " took "
-                + done.hands().toMinutes()
-                + " minutes: was the timer forgotten?");
+            Text.of(
+                "{operation} took {minutes} minutes: was the timer forgotten?",
+                route.find(done.operation()).map(Route::quoted).orElse(Text.raw(done.operation())),
+                done.hands().toMinutes()));
       }
     }
     return odd;
@@ -201,19 +208,21 @@ public final class Bench {
    * @param log of the build
    * @param now the time that is now
    */
-  public static Optional<String> clockSaid(Log log, LocalDateTime now) {
+  public static Optional<Text> clockSaid(Log log, LocalDateTime now) {
     return log.ahead(now)
         .map(
             last ->
-                "The clock stands at "
-                    + day(now)
-                    + ", before an entry of "
-                    + day(last)
-                    + ": is it right? What is entered now counts all the same.");
+                Text.of(
+                    "The clock stands at {day}, before an entry of {day2}: is it right? What is entered now counts all the same.",
+                    day(now),
+                    day(last)));
   }
 
-  private static String day(LocalDateTime at) {
-    return at.toLocalDate() + " at " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
+  private static Text day(LocalDateTime at) {
+    return Text.of(
+        "{toLocalDate} at {time}",
+        at.toLocalDate(),
+        at.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
   }
 
   private Log log() {
@@ -246,9 +255,9 @@ public final class Bench {
     if (isDone(op)) {
       return new Step(op, State.DONE, List.of(), List.of());
     }
-    Map<String, String> missing = new LinkedHashMap<>();
-    List<String> waits = new ArrayList<>();
-    for (Map.Entry<String, String> before : op.after().entrySet()) {
+    Map<String, Text> missing = new LinkedHashMap<>();
+    List<Text> waits = new ArrayList<>();
+    for (Map.Entry<String, Text> before : op.after().entrySet()) {
       route
           .find(before.getKey())
           .ifPresent(
@@ -256,7 +265,9 @@ public final class Bench {
                 if (isDone(b)) {
                   waitFor(b).ifPresent(waits::add);
                 } else {
-                  missing.put(b.id(), Route.quoted(b) + " first: " + before.getValue());
+                  missing.put(
+                      b.id(),
+                      Text.of("{operation} first: {reason}", Route.quoted(b), before.getValue()));
                 }
               });
     }
@@ -269,7 +280,8 @@ public final class Bench {
           route.order().stream().filter(o -> o.makes().contains(face) && !isDone(o)).findFirst();
       if (maker.isPresent()) {
         missing.putIfAbsent(
-            maker.get().id(), Route.quoted(maker.get()) + " first: it gives " + face.words());
+            maker.get().id(),
+            Text.of("{operation} first: it gives {face}", Route.quoted(maker.get()), face.words()));
       } else if (gone.containsKey(face)) {
         missing.put(face.name(), Route.takesAway(gone.get(face), face, op));
       }
@@ -279,7 +291,7 @@ public final class Bench {
         waitFor(other).filter(w -> !waits.contains(w)).ifPresent(waits::add);
       }
     }
-    op.problems().forEach(t -> missing.put(t, t));
+    op.problems().forEach(t -> missing.put(t.toString(), t));
     if (!missing.isEmpty()) {
       return new Step(op, State.NOT_YET, List.copyOf(missing.values()), List.of());
     }
@@ -299,27 +311,27 @@ public final class Bench {
         .max(Comparator.comparing(o -> log().when(o.id()).orElse(LocalDateTime.MIN)));
   }
 
-  private static String needsBefore(Operation destroyer, Operation op) {
+  private static Text needsBefore(Operation destroyer, Operation op) {
     ReferenceFace face =
         destroyer.destroys().stream().filter(op.needs()::contains).findFirst().orElseThrow();
-    return Route.quoted(op)
-        + " is not done, and "
-        + face.words()
-        + " goes with "
-        + Route.quoted(destroyer);
+    return Text.of(
+        "{operation} is not done, and {face} goes with {destroyer}",
+        Route.quoted(op),
+        face.words(),
+        Route.quoted(destroyer));
   }
 
   /** What is still to pass after an operation, in words; empty when nothing is. */
-  private Optional<String> waitFor(Operation done) {
+  private Optional<Text> waitFor(Operation done) {
     Optional<LocalDateTime> over = over(done);
     return over.filter(t -> t.isAfter(now))
         .map(
             t ->
-                Route.quoted(done)
-                    + ": wait "
-                    + hours(Duration.between(now, t))
-                    + " more, until "
-                    + done.waiting().orElseThrow().reason());
+                Text.of(
+                    "{operation}: wait {time} more, until {reason}",
+                    Route.quoted(done),
+                    hours(Duration.between(now, t)),
+                    done.waiting().orElseThrow().reason()));
   }
 
   /** When an operation's wait is over; empty for one without. */
@@ -329,9 +341,9 @@ public final class Bench {
             w -> log().when(done.id()).map(at -> at.plusMinutes(w.minutes(plan.shop().hours()))));
   }
 
-  private static String hours(Duration left) {
+  private static Text hours(Duration left) {
     long hours = (left.toMinutes() + 59) / 60;
-    return hours < 48 ? hours + " h" : (hours + 23) / 24 + " days";
+    return hours < 48 ? Text.of("{hours} h", hours) : Text.of("{days} days", (hours + 23) / 24);
   }
 
   /**
@@ -393,7 +405,7 @@ public final class Bench {
     Map<String, Double> cutAt = new LinkedHashMap<>();
     settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
     List<Risk> stakes = risks(op);
-    String despite = RiskAssessment.told(stakes);
+    String despite = RiskAssessment.told(stakes).in(Units.MM);
     List<String> words = new ArrayList<>();
     words.add(note);
     words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
@@ -403,7 +415,7 @@ public final class Bench {
     if (!reason.isBlank()) {
       stakes.stream()
           .filter(s -> s.kind() == Risk.Kind.STOP)
-          .forEach(s -> accepted.putAll(RiskAssessment.answer(s.words())));
+          .forEach(s -> accepted.putAll(RiskAssessment.answer(s.text())));
     }
     return build.withLog(
         build.log().with(new DoneOperation(op.id(), now, hands, said, cutAt, accepted)));

@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.finding.Finding.Severity;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 
 /**
@@ -29,28 +30,30 @@ public record BuildSummary(int done, int of, int stops, int toGet, List<Operatio
   }
 
   /** How far it is. */
-  public String far() {
+  public Text far() {
     if (done == of) {
-      return "finished";
+      return Text.of("finished");
     }
-    return done == 0 ? "not begun" : done + " of " + of + " operations done";
+    return done == 0 ? Text.of("not begun") : Text.of("{done} of {of} operations done", done, of);
   }
 
   /** How far it is, and what comes next. */
-  public String words() {
-    return done == of || next.isEmpty() ? far() : far() + " · next: " + first(next.get(0).title());
-  }
-
-  private static String first(String title) {
-    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
+  public Text words() {
+    return done == of || next.isEmpty()
+        ? far()
+        : Text.of("{far} · next: {first}", far(), next.get(0).title().small());
   }
 
   /** What stops it, and what is still to be got; empty for neither. */
-  public String stopped() {
-    String stopping = stops == 0 ? "" : stops + (stops == 1 ? " problem" : " problems");
-    String getting = toGet == 0 ? "" : toGet + " to get";
+  public Text stopped() {
+    Text stopping =
+        stops == 0
+            ? Text.NONE
+            : Text.of(
+                "{stops}{detail}", stops, stops == 1 ? Text.of(" problem") : Text.of(" problems"));
+    Text getting = toGet == 0 ? Text.NONE : Text.of("{toGet} to get", toGet);
     return stopping.isEmpty() || getting.isEmpty()
-        ? stopping + getting
-        : stopping + " · " + getting;
+        ? Text.of("{stopping}{getting}", stopping, getting)
+        : Text.of("{stopping} · {getting}", stopping, getting);
   }
 }

@@ -18,6 +18,7 @@ import roughcut.design.OperationId;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Chapter;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Text;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.record.Measurables;
@@ -65,10 +66,10 @@ final class CutOrder {
       return;
     }
     OperationDraft fit =
-        body(OperationId.NECK_FIT, "Try the neck in its pocket, and ease it", 30)
-            .after(OperationId.cut("pocket"), "there is no pocket yet")
-            .after(OperationId.HEEL_FACES, "its heel isn't final yet")
-            .tools("the neck", "straightedge", "caliper")
+        body(OperationId.NECK_FIT, Text.of("Try the neck in its pocket, and ease it"), 30)
+            .after(OperationId.cut("pocket"), Text.of("there is no pocket yet"))
+            .after(OperationId.HEEL_FACES, Text.of("its heel isn't final yet"))
+            .tools(Text.of("the neck"), Text.of("straightedge"), Text.of("caliper"))
             .set(
                 RoutKeys.POCKET_FIRST_CLEARANCE.id(),
                 RoutKeys.POCKET_HEEL_GAP.id(),
@@ -79,19 +80,23 @@ final class CutOrder {
                     Measurables.POCKET_EDGE,
                     list.plan.asDrawn().orElse(list.plan).value(Measurables.POCKET_EDGE.drawn()),
                     0.2,
-                    "depth gauge",
-                    "how high the neck sits follows from it, before it is forced in"))
+                    Text.of("depth gauge"),
+                    Text.of("how high the neck sits follows from it, before it is forced in")))
             .hold(standing())
             .hold(straightedge())
-            .unsafeAction("a pocket is deepened by guess until its floor gets thin");
+            .unsafeAction(Text.of("a pocket is deepened by guess until its floor gets thin"));
     if (list.plan.stringPlan().heights().seat().orElseThrow().wedged()) {
-      fit.after(OperationId.HEEL_WEDGE, "the wedge isn't planed yet").tools("the wedge");
+      fit.after(OperationId.HEEL_WEDGE, Text.of("the wedge isn't planed yet"))
+          .tools(Text.of("the wedge"));
     }
     list.add(fit);
     list.add(
-        body(OperationId.NECK_SCALE_CHECK, "Measure the scale with the neck in the pocket", 15)
-            .after(OperationId.NECK_FIT, "the neck isn't seated yet")
-            .tools("long rule", "string through both edges")
+        body(
+                OperationId.NECK_SCALE_CHECK,
+                Text.of("Measure the scale with the neck in the pocket"),
+                15)
+            .after(OperationId.NECK_FIT, Text.of("the neck isn't seated yet"))
+            .tools(Text.of("long rule"), Text.of("string through both edges"))
             .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable()
             .hold(
@@ -102,15 +107,16 @@ final class CutOrder {
                         .orElse(list.plan)
                         .value("fret." + (int) list.plan.frets().divisions().value() + ".from-nut"),
                     0.3,
-                    "long rule, from the nut line",
-                    "the bridge's place follows from the real scale, twice this"))
+                    Text.of("long rule, from the nut line"),
+                    Text.of("the bridge's place follows from the real scale, twice this")))
             .hold(
                 list.measured(
                     Decisions.JOINT_X,
                     0.5,
-                    "long rule, from the nut line",
-                    "what is placed from the body's edge moves as far as the neck sits out or in"))
-            .unsafeAction("the scale is measured before the neck is seated"));
+                    Text.of("long rule, from the nut line"),
+                    Text.of(
+                        "what is placed from the body's edge moves as far as the neck sits out or in")))
+            .unsafeAction(Text.of("the scale is measured before the neck is seated")));
   }
 
   void others() {
@@ -134,7 +140,7 @@ final class CutOrder {
         });
   }
 
-  private static OperationDraft body(OperationId id, String title, int minutes) {
+  private static OperationDraft body(OperationId id, Text title, int minutes) {
     return Operation.of(id, PartId.BODY, Chapter.ROUTS, title, minutes);
   }
 
@@ -153,7 +159,7 @@ final class CutOrder {
     list.plan.cuts().cuts().stream()
         .filter(c -> CutName.screws(c.name()).equals(row))
         .findFirst()
-        .ifPresent(c -> draft.after(OperationId.cut(c.row()), "the ledge isn't cut yet"));
+        .ifPresent(c -> draft.after(OperationId.cut(c.row()), Text.of("the ledge isn't cut yet")));
     for (Cut cut : cuts) {
       if (cut.kind() == CutKind.WIRE) {
         list.plan
@@ -169,7 +175,7 @@ final class CutOrder {
                             c ->
                                 draft.after(
                                     OperationId.cut(c.row()),
-                                    "it is bored from the " + c.words())));
+                                    Text.of("it is bored from the {c}", c.words()))));
       }
     }
     return draft.unsafeAction(wrong(first));
@@ -190,11 +196,13 @@ final class CutOrder {
     } else if (cut.from() == CutFrom.BACK) {
       draft.needsFaces(BODY_TOP, BODY_BACK).measures(BODY_LINES);
     } else if (cut.from() == CutFrom.EDGE) {
-      draft.needsFaces(BODY_BACK).after(BodyWork.OUTLINE.operation(), "its edge isn't there yet");
+      draft
+          .needsFaces(BODY_BACK)
+          .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't there yet"));
     }
     boolean open = cut.from() == CutFrom.TOP && !covered(cut);
     if (topped && open) {
-      draft.after(OperationId.TOP_GLUE, "the top isn't on yet");
+      draft.after(OperationId.TOP_GLUE, Text.of("the top isn't on yet"));
     }
   }
 
@@ -225,11 +233,18 @@ final class CutOrder {
         draft.wide(
             "template." + rout.step().name() + ".opening-length",
             "template." + rout.step().name() + ".opening-width");
-        rout.plan().passes().stream().map(p -> p.cutter().name()).distinct().forEach(draft::tools);
+        rout.plan().passes().stream()
+            .map(p -> p.cutter().name())
+            .distinct()
+            .map(Text::raw)
+            .forEach(draft::tools);
       }
       places.stream().filter(p -> railed).forEach(draft::placed);
     }
-    draft.tools(cuts.get(0).kind().bored() ? "drill press or jig, stop" : "template, screwed down");
+    draft.tools(
+        cuts.get(0).kind().bored()
+            ? Text.of("drill press or jig, stop")
+            : Text.of("template, screwed down"));
   }
 
   private static void repairs(OperationDraft draft, CutKind kind) {
@@ -250,36 +265,41 @@ final class CutOrder {
     boolean pocketed = list.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
-        draft.after(OperationId.HEEL_FACES, "it is fitted to the heel's final faces");
+        draft.after(OperationId.HEEL_FACES, Text.of("it is fitted to the heel's final faces"));
         draft
             .hold(
                 list.measured(
-                    Decisions.HEEL_THICKNESS, 0.3, "caliper", "the pocket's depth follows from it"))
+                    Decisions.HEEL_THICKNESS,
+                    0.3,
+                    Text.of("caliper"),
+                    Text.of("the pocket's depth follows from it")))
             .hold(
                 HoldPoint.look(
                     "pocket.rails",
-                    "The rails are set round the real neck",
-                    "push it in and out between them: no play, no force",
-                    "the pocket fixes the string line"));
+                    Text.of("The rails are set round the real neck"),
+                    Text.of("push it in and out between them: no play, no force"),
+                    Text.of("the pocket fixes the string line")));
       }
       case BRIDGE, POST -> {
         if (pocketed) {
           draft.after(
-              OperationId.NECK_SCALE_CHECK, "it is measured from the nut of the seated neck");
+              OperationId.NECK_SCALE_CHECK,
+              Text.of("it is measured from the nut of the seated neck"));
         }
         draft.hold(standing()).hold(straightedge());
       }
       case BOLT -> {
         if (pocketed) {
-          draft.after(OperationId.cut("pocket"), "they go through its floor");
+          draft.after(OperationId.cut("pocket"), Text.of("they go through its floor"));
         }
         if (list.has(OperationId.BOLT_PILOTS)) {
-          draft.after(OperationId.BOLT_PILOTS, "the body's bores are marked from the heel's");
+          draft.after(
+              OperationId.BOLT_PILOTS, Text.of("the body's bores are marked from the heel's"));
         }
       }
       case PICKUP -> {
         if (pocketed) {
-          draft.after(OperationId.NECK_FIT, "its place counts from the seated neck");
+          draft.after(OperationId.NECK_FIT, Text.of("its place counts from the seated neck"));
         }
       }
       case JACK -> {
@@ -288,7 +308,9 @@ final class CutOrder {
           list.plan
               .cuts()
               .cut(with)
-              .ifPresent(c -> draft.after(OperationId.cut(c.row()), "it breaks into that cavity"));
+              .ifPresent(
+                  c ->
+                      draft.after(OperationId.cut(c.row()), Text.of("it breaks into that cavity")));
         }
       }
       default -> {}
@@ -300,8 +322,8 @@ final class CutOrder {
         StringDecisions.STANDING,
         list.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
         0.2,
-        "depth gauge or rule on edge",
-        "how high the saddles stand follows from it");
+        Text.of("depth gauge or rule on edge"),
+        Text.of("how high the saddles stand follows from it"));
   }
 
   private HoldPoint straightedge() {
@@ -309,8 +331,8 @@ final class CutOrder {
         StringDecisions.STRAIGHTEDGE,
         list.plan.value(StringKeys.PROOF_STRAIGHTEDGE_WANTED.id()),
         0.5,
-        "straightedge and rule",
-        "whether the bridge can come low and high enough follows from it");
+        Text.of("straightedge and rule"),
+        Text.of("whether the bridge can come low and high enough follows from it"));
   }
 
   private void listed(OperationDraft draft, Cut cut) {
@@ -318,22 +340,23 @@ final class CutOrder {
       draft.hold(
           HoldPoint.look(
               "hardware." + cut.row(),
-              "The part for the " + cut.words() + " is in hand, and like its listed sizes",
-              "caliper on the part itself",
-              "hardware drilled for from memory differs"));
+              Text.of("The part for the {cut} is in hand, and like its listed sizes", cut.words()),
+              Text.of("caliper on the part itself"),
+              Text.of("hardware drilled for from memory differs")));
     }
   }
 
-  private static String wrong(Cut cut) {
+  private static Text wrong(Cut cut) {
     return switch (cut.kind()) {
-      case POCKET -> "its corners are round, the heel is square";
-      case BRIDGE, POST -> "it is set square on the scale line, with no room for the saddles";
+      case POCKET -> Text.of("its corners are round, the heel is square");
+      case BRIDGE, POST ->
+          Text.of("it is set square on the scale line, with no room for the saddles");
       case PICKUP ->
-          "a long cutter can't take a shallow first pass: its bearing leaves the template";
-      case WIRE, CHANNEL -> "it comes out into another rout, or nearly";
-      case BOLT -> "half of a sum is wrong at the drill";
-      case CAVITY -> "the cover was cut first and doesn't fit";
-      default -> "";
+          Text.of("a long cutter can't take a shallow first pass: its bearing leaves the template");
+      case WIRE, CHANNEL -> Text.of("it comes out into another rout, or nearly");
+      case BOLT -> Text.of("half of a sum is wrong at the drill");
+      case CAVITY -> Text.of("the cover was cut first and doesn't fit");
+      default -> Text.NONE;
     };
   }
 }

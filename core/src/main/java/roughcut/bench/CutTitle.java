@@ -1,6 +1,7 @@
 package roughcut.bench;
 
 import java.util.List;
+import roughcut.measure.Text;
 import roughcut.rout.Cut;
 
 /** What one would tell a helper to do for a row of cuts. */
@@ -10,33 +11,43 @@ final class CutTitle {
   private CutTitle() {}
 
   /** For cuts of one kind that are made together. */
-  static String of(List<Cut> cuts) {
+  static Text of(List<Cut> cuts) {
     Cut first = cuts.get(0);
-    return what(first, cuts.size()) + ", " + first.from().words();
+    return Text.of("{what}, {from}", what(first, cuts.size()), first.from().words());
   }
 
-  private static String what(Cut cut, int count) {
-    String words = cut.words().replaceFirst(" \\d+(?= |$)", "");
-    String one = count == 1 ? "the " + cut.words() : count + " " + words + "s";
+  private static Text what(Cut cut, int count) {
+    Text kind = unnumbered(cut.words());
+    Text one =
+        count == 1 ? Text.of("the {cut}", cut.words()) : Text.of("{count} {cut}s", count, kind);
     return switch (cut.kind()) {
-      case POCKET -> "Rout " + one;
-      case PICKUP -> "Rout for " + one;
-      case CAVITY -> "Rout the cavity for " + one;
-      case CHANNEL -> "Rout the channel for " + one;
-      case BRIDGE, BLOCK, SPRINGS -> "Cut " + one;
-      case SLOT -> "Bore, saw and file the slot of " + one;
-      case WIRE -> "Bore the channel for " + one;
-      case STRING -> count == 1 ? "Bore " + one : "Bore through for " + count + " strings";
+      case POCKET -> Text.of("Rout {one}", one);
+      case PICKUP -> Text.of("Rout for {one}", one);
+      case CAVITY -> Text.of("Rout the cavity for {one}", one);
+      case CHANNEL -> Text.of("Rout the channel for {one}", one);
+      case BRIDGE, BLOCK, SPRINGS -> Text.of("Cut {one}", one);
+      case SLOT -> Text.of("Bore, saw and file the slot of {one}", one);
+      case WIRE -> Text.of("Bore the channel for {one}", one);
+      case STRING ->
+          count == 1
+              ? Text.of("Bore {one}", one)
+              : Text.of("Bore through for {count} strings", count);
       case SCREW ->
-          count > 1 && words.endsWith(SCREW)
-              ? "Bore for the "
-                  + words.substring(0, words.length() - SCREW.length())
-                  + "'s "
-                  + count
-                  + " screws"
-              : "Bore for " + one;
-      case JACK, SHAFT, BOLT, POST, STRAP -> "Bore for " + one;
-      case RELIEF, BORE -> "Bore " + one;
+          count > 1 && kind.template().endsWith(SCREW)
+              ? Text.of("Bore for the {part}'s {count} screws", kind.args().get(0), count)
+              : Text.of("Bore for {one}", one);
+      case JACK, SHAFT, BOLT, POST, STRAP -> Text.of("Bore for {one}", one);
+      case RELIEF, BORE -> Text.of("Bore {one}", one);
     };
+  }
+
+  /** What it is called without the number that tells it from others of its row. */
+  private static Text unnumbered(Text words) {
+    for (int i = words.args().size() - 1; i >= 0; i--) {
+      if (words.args().get(i) instanceof Text.Count) {
+        return words.without(i);
+      }
+    }
+    return words;
   }
 }

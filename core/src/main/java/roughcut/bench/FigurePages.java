@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -28,7 +29,7 @@ public record FigurePages(List<Page> pages) {
    *
    * @param title what they are of; empty where the operation says it
    */
-  public record Page(String title, List<Figure> figures) {
+  public record Page(Text title, List<Figure> figures) {
     public Page {
       figures = List.copyOf(figures);
     }
@@ -40,7 +41,7 @@ public record FigurePages(List<Page> pages) {
    * @param number in the maker's units, without the unit; never less than 0 where a side is said
    * @param what it is, and towards which side
    */
-  public record Figure(String number, String unit, String what, Value value) {}
+  public record Figure(String number, Text unit, Text what, Value value) {}
 
   public FigurePages {
     pages = List.copyOf(pages);
@@ -61,10 +62,10 @@ public record FigurePages(List<Page> pages) {
     List<Page> pages = new ArrayList<>();
     for (int i = 0; i < single.size(); i += MOST) {
       int to = Math.min(single.size(), i + MOST);
-      pages.add(new Page("", single.subList(i, to)));
+      pages.add(new Page(Text.NONE, single.subList(i, to)));
     }
     pages.addAll(passes);
-    return new FigurePages(pages.isEmpty() ? List.of(new Page("", List.of())) : pages);
+    return new FigurePages(pages.isEmpty() ? List.of(new Page(Text.NONE, List.of())) : pages);
   }
 
   /** One pass: its cutter, what the router is set to, and how deep it then goes. */
@@ -80,26 +81,25 @@ public record FigurePages(List<Page> pages) {
             .findFirst()
             .orElseThrow();
     return new Page(
-        "Pass "
-            + number
-            + " of "
-            + rout.plan().passes().size()
-            + ", "
-            + rout.plan().passes().get(number - 1).cutter().name(),
+        Text.of(
+            "Pass {number} of {size}, {cutter}",
+            number,
+            rout.plan().passes().size(),
+            rout.plan().passes().get(number - 1).cutter().name()),
         figures);
   }
 
   private static Figure figure(Value value, Units units) {
     boolean sided = CutLocations.signed(value.id());
     double shown = sided ? Math.abs(value.value()) : value.value();
-    String side =
+    Text side =
         !sided || Math.abs(value.value()) < OutdatedCut.SEEN / 2
-            ? ""
-            : value.value() > 0 ? ", treble side" : ", bass side";
+            ? Text.NONE
+            : value.value() > 0 ? Text.of(", treble side") : Text.of(", bass side");
     return new Figure(
         NumberWriter.number(shown, value.quantity(), units),
-        NumberWriter.sign(value.quantity(), units),
-        value.label() + side,
+        Text.raw(NumberWriter.sign(value.quantity(), units)),
+        Text.of("{value}{side}", value.label(), side),
         value);
   }
 

@@ -14,6 +14,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Text;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.rout.CutKind;
@@ -30,7 +31,7 @@ final class FinishOrder {
     this.list = list;
   }
 
-  private static OperationDraft whole(OperationId id, Chapter chapter, String title, int minutes) {
+  private static OperationDraft whole(OperationId id, Chapter chapter, Text title, int minutes) {
     return Operation.of(id, PartId.INSTRUMENT, chapter, title, minutes);
   }
 
@@ -43,42 +44,49 @@ final class FinishOrder {
         };
     if (glued) {
       list.add(
-          whole(OperationId.NECK_GLUE_IN, BODY, "Glue the neck into its pocket", 40)
-              .after(OperationId.NECK_FIT, "it doesn't fit yet")
-              .after(OperationId.NECK_CARVE, "its back is carved while nothing is in the way")
-              .tools(list.plan.glueUp().job().glue().name(), "cauls", "clamps")
+          whole(OperationId.NECK_GLUE_IN, BODY, Text.of("Glue the neck into its pocket"), 40)
+              .after(OperationId.NECK_FIT, Text.of("it doesn't fit yet"))
+              .after(
+                  OperationId.NECK_CARVE, Text.of("its back is carved while nothing is in the way"))
+              .tools(
+                  Text.raw(list.plan.glueUp().job().glue().name()),
+                  Text.of("cauls"),
+                  Text.of("clamps"))
               .set(RoutKeys.POCKET_AREA.id(), "heights.joint")
               .hold(
                   HoldPoint.look(
                       "neck.line",
-                      "The string line runs down the middle, and the heel sits on the floor",
-                      "strings or a long rule along both edges; paper under the heel",
-                      "it never comes out again"))
+                      Text.of(
+                          "The string line runs down the middle, and the heel sits on the floor"),
+                      Text.of("strings or a long rule along both edges; paper under the heel"),
+                      Text.of("it never comes out again")))
               .cures(list.plan.glueUp().job().glue(), PartId.values())
               .cautions(Caution.GLUE));
       list.add(
-          whole(OperationId.HEEL_BLEND, BODY, "Blend the heel with the body", 60)
-              .after(OperationId.NECK_GLUE_IN, "a heel is blended only with the neck in the body")
-              .tools("rasp", "scraper")
+          whole(OperationId.HEEL_BLEND, BODY, Text.of("Blend the heel with the body"), 60)
+              .after(
+                  OperationId.NECK_GLUE_IN,
+                  Text.of("a heel is blended only with the neck in the body"))
+              .tools(Text.of("rasp"), Text.of("scraper"))
               .cautions(Caution.EDGES, Caution.DUST));
     }
   }
 
   void finish() {
     OperationDraft sand =
-        whole(OperationId.FINISH_SAND, BODY, "Sand body and neck through the grits", 180)
-            .after(BodyWork.EDGES.operation(), "its edges aren't rounded yet")
-            .after(OperationId.NECK_CARVE, "the neck isn't carved yet")
+        whole(OperationId.FINISH_SAND, BODY, Text.of("Sand body and neck through the grits"), 180)
+            .after(BodyWork.EDGES.operation(), Text.of("its edges aren't rounded yet"))
+            .after(OperationId.NECK_CARVE, Text.of("the neck isn't carved yet"))
             .tools(
-                "sandpaper to "
-                    + FinishBook.get(list.choice(RoutDecisions.FINISH).word()).grit()
-                    + ", blocks",
-                "raking light")
+                Text.of(
+                    "sandpaper to {grit}, blocks",
+                    FinishBook.get(list.choice(RoutDecisions.FINISH).word()).grit()),
+                Text.of("raking light"))
             .cautions(Caution.DUST)
-            .unsafeAction("a scratch is seen only under the first coat");
+            .unsafeAction(Text.of("a scratch is seen only under the first coat"));
     for (Operation op : list.operations()) {
       if (op.id().startsWith(CutName.OPERATION) || op.chapter() == Chapter.BODY) {
-        sand.after(new OperationId(op.id()), "what is cut through a film chips it");
+        sand.after(new OperationId(op.id()), Text.of("what is cut through a film chips it"));
       }
     }
     list.add(sand);
@@ -89,26 +97,26 @@ final class FinishOrder {
   }
 
   /** What film would spoil: of pocket and heel only where it isn't meant to get in. */
-  private String masked() {
+  private Text masked() {
     boolean kept =
         switch (list.choice(RoutDecisions.POCKET_FINISH)) {
           case KEPT_OUT -> true;
           case GOES_IN -> false;
         };
     return kept && list.plan.cuts().pocket().isPresent()
-        ? "Mask pocket and heel, slots, cavities"
-        : "Mask slots and cavities";
+        ? Text.of("Mask pocket and heel, slots, cavities")
+        : Text.of("Mask slots and cavities");
   }
 
   /** Masked once, then coat by coat, each with its wait; the last hardens. */
   private void coats(Finish finish) {
     list.add(
         whole(OperationId.FINISH_MASK, BODY, masked(), 30)
-            .after(OperationId.FINISH_SAND, "it isn't sanded yet")
-            .tools("tape", "plugs")
+            .after(OperationId.FINISH_SAND, Text.of("it isn't sanded yet"))
+            .tools(Text.of("tape"), Text.of("plugs"))
             .undoable());
     OperationId before = OperationId.FINISH_MASK;
-    String why = "film is cut out of slots and cavities again";
+    Text why = Text.of("film is cut out of slots and cavities again");
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
       OperationId id = last ? OperationId.FINISH_COATS : OperationId.coat(i);
@@ -116,13 +124,17 @@ final class FinishOrder {
           whole(
                   id,
                   BODY,
-                  "Coat " + i + " of " + finish.coats() + ", " + finish.name(),
+                  Text.of("Coat {i} of {coats}, {finish}", i, finish.coats(), finish.name()),
                   finish.minutes())
               .after(before, why)
-              .tools(finish.name() + " as tried on scrap", "lint-free cloth or gun")
+              .tools(
+                  Text.of("{finish} as tried on scrap", finish.name()),
+                  Text.of("lint-free cloth or gun"))
               .waits(
                   last ? finish.hard() : finish.between(),
-                  last ? "the film has hardened" : "the coat is dry enough for the next")
+                  last
+                      ? Text.of("the film has hardened")
+                      : Text.of("the coat is dry enough for the next"))
               .cautions(Caution.FINISH);
       if (finish.danger().equals("rags")) {
         coat.cautions(Caution.OILY_RAGS);
@@ -132,7 +144,7 @@ final class FinishOrder {
       }
       list.add(coat);
       before = id;
-      why = "the coat before it isn't on yet";
+      why = Text.of("the coat before it isn't on yet");
     }
   }
 
@@ -146,39 +158,39 @@ final class FinishOrder {
           whole(
                   OperationId.WIRING_SHIELD,
                   ROUTS,
-                  "Shield the cavities, check that all of it conducts",
+                  Text.of("Shield the cavities, check that all of it conducts"),
                   60)
-              .afterIfThere(OperationId.FINISH_COATS, "the finish runs into it")
-              .tools("copper or paint", "meter")
+              .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish runs into it"))
+              .tools(Text.of("copper or paint"), Text.of("meter"))
               .cautions(Caution.EDGES));
       list.add(
-          whole(OperationId.WIRING_SOLDER, ROUTS, "Wire pickups, controls and jack", 120)
-              .after(OperationId.WIRING_SHIELD, "the shield isn't in yet")
-              .tools("iron", "meter")
+          whole(OperationId.WIRING_SOLDER, ROUTS, Text.of("Wire pickups, controls and jack"), 120)
+              .after(OperationId.WIRING_SHIELD, Text.of("the shield isn't in yet"))
+              .tools(Text.of("iron"), Text.of("meter"))
               .hold(
                   HoldPoint.look(
                       "wiring.phase",
-                      "The pickups agree: both on are louder and hum less",
-                      "tap with a screwdriver; coil and magnet both reversed cancel hum",
-                      "turned round later, everything has to come out again"))
+                      Text.of("The pickups agree: both on are louder and hum less"),
+                      Text.of("tap with a screwdriver; coil and magnet both reversed cancel hum"),
+                      Text.of("turned round later, everything has to come out again")))
               .cautions(Caution.HEAT, Caution.ELECTRIC));
     }
     list.add(
-        whole(OperationId.TUNERS_FIT, STRINGS, "Fit the tuners", 30)
-            .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
-            .after(OperationId.HEAD_TUNERS, "there are no bores yet")
-            .tools("small drill", "wax on the screws")
+        whole(OperationId.TUNERS_FIT, STRINGS, Text.of("Fit the tuners"), 30)
+            .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
+            .after(OperationId.HEAD_TUNERS, Text.of("there are no bores yet"))
+            .tools(Text.of("small drill"), Text.of("wax on the screws"))
             .undoable());
     OperationDraft bridge =
-        whole(OperationId.BRIDGE_FIT, STRINGS, "Set bridge and ground wire in", 30)
-            .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
-            .tools("press or clamp for the posts")
+        whole(OperationId.BRIDGE_FIT, STRINGS, Text.of("Set bridge and ground wire in"), 30)
+            .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
+            .tools(Text.of("press or clamp for the posts"))
             .hold(
                 HoldPoint.look(
                     "bridge.bush",
-                    "The posts' bushings are as wide as their bores want",
-                    "caliper on each, and a trial bore in scrap with a drop of finish",
-                    "a bushing that is forced splits the top"));
+                    Text.of("The posts' bushings are as wide as their bores want"),
+                    Text.of("caliper on each, and a trial bore in scrap with a drop of finish"),
+                    Text.of("a bushing that is forced splits the top")));
     List<OperationId> posts =
         list.plan.cuts().cuts().stream()
             .filter(c -> c.kind() == CutKind.POST)
@@ -186,13 +198,13 @@ final class FinishOrder {
             .distinct()
             .toList();
     for (OperationId cut : posts) {
-      bridge.after(cut, "its bores aren't there yet");
+      bridge.after(cut, Text.of("its bores aren't there yet"));
     }
     list.add(bridge);
     list.add(
-        whole(OperationId.NUT_SHAPE, STRINGS, "Shape the nut's blank and seat it", 45)
-            .after(OperationId.BOARD_NUT_END, "its seat isn't cut yet")
-            .tools("files", "caliper")
+        whole(OperationId.NUT_SHAPE, STRINGS, Text.of("Shape the nut's blank and seat it"), 45)
+            .after(OperationId.BOARD_NUT_END, Text.of("its seat isn't cut yet"))
+            .tools(Text.of("files"), Text.of("caliper"))
             .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
     boolean screwed =
@@ -202,11 +214,11 @@ final class FinishOrder {
         };
     if (screwed) {
       list.add(
-          whole(OperationId.NECK_SCREW_ON, BODY, "Screw the neck on", 20)
-              .afterIfThere(OperationId.FINISH_COATS, "the finish isn't on yet")
-              .after(OperationId.BOLT_PILOTS, "it has no pilots yet")
-              .after(OperationId.NECK_FIT, "it doesn't fit yet")
-              .tools("driver by hand", "wax on the screws")
+          whole(OperationId.NECK_SCREW_ON, BODY, Text.of("Screw the neck on"), 20)
+              .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
+              .after(OperationId.BOLT_PILOTS, Text.of("it has no pilots yet"))
+              .after(OperationId.NECK_FIT, Text.of("it doesn't fit yet"))
+              .tools(Text.of("driver by hand"), Text.of("wax on the screws"))
               .set("bolt.length")
               .undoable());
     }
@@ -217,10 +229,15 @@ final class FinishOrder {
       return;
     }
     OperationDraft draft =
-        whole(OperationId.COVERS_MAKE, ROUTS, "Saw the covers to their ledges, screw them on", 60)
-            .tools("offcut", "fine saw", "template")
+        whole(
+                OperationId.COVERS_MAKE,
+                ROUTS,
+                Text.of("Saw the covers to their ledges, screw them on"),
+                60)
+            .tools(Text.of("offcut"), Text.of("fine saw"), Text.of("template"))
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
-            .unsafeAction("a cover is sawn to the drawing, and the ledge came out otherwise");
+            .unsafeAction(
+                Text.of("a cover is sawn to the drawing, and the ledge came out otherwise"));
     list.plan
         .cuts()
         .covers()
@@ -228,7 +245,7 @@ final class FinishOrder {
             c -> {
               OperationId id = OperationId.cut(CutName.row(c.of().name()));
               draft
-                  .after(id, "the ledge isn't cut yet")
+                  .after(id, Text.of("the ledge isn't cut yet"))
                   .set(c.of().id("cover-length"), c.of().id("cover-width"));
             });
     list.add(draft);
@@ -236,45 +253,49 @@ final class FinishOrder {
 
   void playing() {
     list.add(
-        whole(OperationId.FRETS_LEVEL, FRETBOARD, "Level the frets, rod neutral", 60)
-            .after(OperationId.FRETS_ENDS, "the frets aren't in yet")
-            .after(OperationId.NECK_STRAIGHTEDGE, "the neck isn't known to be straight")
-            .tools("levelling beam", "marker", "rocker over three")
+        whole(OperationId.FRETS_LEVEL, FRETBOARD, Text.of("Level the frets, rod neutral"), 60)
+            .after(OperationId.FRETS_ENDS, Text.of("the frets aren't in yet"))
+            .after(OperationId.NECK_STRAIGHTEDGE, Text.of("the neck isn't known to be straight"))
+            .tools(Text.of("levelling beam"), Text.of("marker"), Text.of("rocker over three"))
             .cautions(Caution.EDGES));
     list.add(
-        whole(OperationId.FRETS_CROWN, FRETBOARD, "Crown and polish the frets", 90)
-            .after(OperationId.FRETS_LEVEL, "they aren't level yet")
-            .tools("crowning file", "polish")
+        whole(OperationId.FRETS_CROWN, FRETBOARD, Text.of("Crown and polish the frets"), 90)
+            .after(OperationId.FRETS_LEVEL, Text.of("they aren't level yet"))
+            .tools(Text.of("crowning file"), Text.of("polish"))
             .cautions(Caution.EDGES));
     list.add(
-        whole(OperationId.STRINGS_ON, STRINGS, "String it up to pitch", 20)
-            .after(OperationId.TUNERS_FIT, "there are no tuners yet")
-            .after(OperationId.BRIDGE_FIT, "there is no bridge yet")
-            .after(OperationId.NUT_SHAPE, "there is no nut yet")
-            .after(OperationId.FRETS_CROWN, "the frets aren't crowned yet")
+        whole(OperationId.STRINGS_ON, STRINGS, Text.of("String it up to pitch"), 20)
+            .after(OperationId.TUNERS_FIT, Text.of("there are no tuners yet"))
+            .after(OperationId.BRIDGE_FIT, Text.of("there is no bridge yet"))
+            .after(OperationId.NUT_SHAPE, Text.of("there is no nut yet"))
+            .after(OperationId.FRETS_CROWN, Text.of("the frets aren't crowned yet"))
             .set(StringKeys.STRINGS_TOTAL_TENSION.id())
-            .waits(24, "neck and strings have settled")
+            .waits(24, Text.of("neck and strings have settled"))
             .cautions(Caution.WIRE)
             .undoable());
     list.add(
-        whole(OperationId.NUT_SLOTS, STRINGS, "File the nut's slots down in steps", 45)
-            .after(OperationId.STRINGS_ON, "their depth is read under the strings")
-            .tools("nut files", "feeler gauges")
+        whole(OperationId.NUT_SLOTS, STRINGS, Text.of("File the nut's slots down in steps"), 45)
+            .after(OperationId.STRINGS_ON, Text.of("their depth is read under the strings"))
+            .tools(Text.of("nut files"), Text.of("feeler gauges"))
             .setIfThere(
                 IntStream.rangeClosed(1, list.plan.stringSet().size())
                     .mapToObj(i -> "nut.string." + i + ".slot-bottom")
                     .toArray(String[]::new))
-            .unsafeAction("one stroke too many, and the nut is made anew"));
+            .unsafeAction(Text.of("one stroke too many, and the nut is made anew")));
     list.add(
-        whole(OperationId.SETUP_RELIEF, STRINGS, "Set relief and action", 30)
-            .after(OperationId.NUT_SLOTS, "the nut is still too high")
-            .tools("key of the rod", "straightedge", "feeler gauges")
+        whole(OperationId.SETUP_RELIEF, STRINGS, Text.of("Set relief and action"), 30)
+            .after(OperationId.NUT_SLOTS, Text.of("the nut is still too high"))
+            .tools(Text.of("key of the rod"), Text.of("straightedge"), Text.of("feeler gauges"))
             .set(StringKeys.ACTION_LAST_FRET.id())
             .undoable());
     list.add(
-        whole(OperationId.SETUP_INTONATION, STRINGS, "Set the intonation, string by string", 30)
-            .after(OperationId.SETUP_RELIEF, "it moves with the action")
-            .tools("tuner", "driver")
+        whole(
+                OperationId.SETUP_INTONATION,
+                STRINGS,
+                Text.of("Set the intonation, string by string"),
+                30)
+            .after(OperationId.SETUP_RELIEF, Text.of("it moves with the action"))
+            .tools(Text.of("tuner"), Text.of("driver"))
             .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());
   }

@@ -19,6 +19,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.Slots;
+import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
@@ -30,29 +31,31 @@ final class FretboardOrder {
     this.list = list;
   }
 
-  private static OperationDraft board(OperationId id, String title, int minutes) {
+  private static OperationDraft board(OperationId id, Text title, int minutes) {
     return Operation.of(id, PartId.FRETBOARD, FRETBOARD, title, minutes);
   }
 
   /** Up to the board that is ready to be glued on. */
   void board() {
     list.add(
-        board(OperationId.BOARD_PLANE, "Plane the fretboard, one edge straight", 40)
+        board(OperationId.BOARD_PLANE, Text.of("Plane the fretboard, one edge straight"), 40)
             .problems(list.woodTrouble(p -> p.use() == WoodPart.Use.FRETBOARD))
             .makes(BOARD_TOP, BOARD_EDGE)
-            .tools("planer or drum sander", "straightedge")
+            .tools(Text.of("planer or drum sander"), Text.of("straightedge"))
             .set(
                 FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
                 FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
                 FretboardKeys.FRETBOARD_BLANK_THICKNESS.id())
-            .waits(48, "freshly planed wood has moved and shows it")
+            .waits(48, Text.of("freshly planed wood has moved and shows it"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
     list.add(
-        board(OperationId.BOARD_SLOTS, "Saw the fret slots", 75)
+        board(OperationId.BOARD_SLOTS, Text.of("Saw the fret slots"), 75)
             .needsFaces(BOARD_TOP)
             .measures(BOARD_EDGE)
-            .tools("slotting saw in a guide, or table saw with a template", "depth stop")
+            .tools(
+                Text.of("slotting saw in a guide, or table saw with a template"),
+                Text.of("depth stop"))
             .heardAs(
                 Operation.Heard.AT_A_FRET,
                 IntStream.rangeClosed(1, list.plan.frets().frets().size())
@@ -64,25 +67,25 @@ final class FretboardOrder {
                 list.measured(
                     FretboardDecisions.WIRE_TANG_WIDTH,
                     0.03,
-                    "caliper, and the wire pressed into a slot sawn into scrap",
-                    "a tang that swims doesn't hold, one that is forced bends the board"))
+                    Text.of("caliper, and the wire pressed into a slot sawn into scrap"),
+                    Text.of("a tang that swims doesn't hold, one that is forced bends the board")))
             .movesWood()
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
-            .unsafeAction("slots are too shallow once the radius is sanded in"));
+            .unsafeAction(Text.of("slots are too shallow once the radius is sanded in")));
     list.add(
-        board(OperationId.BOARD_NUT_END, "Cut the nut's end square", 15)
+        board(OperationId.BOARD_NUT_END, Text.of("Cut the nut's end square"), 15)
             .measures(BOARD_EDGE)
-            .after(OperationId.BOARD_SLOTS, "its place counts from the slots")
-            .tools("fine saw", "square")
+            .after(OperationId.BOARD_SLOTS, Text.of("its place counts from the slots"))
+            .tools(Text.of("fine saw"), Text.of("square"))
             .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
             .cautions(Caution.EDGES));
     list.add(
-        board(OperationId.BOARD_TAPER, "Saw and plane the fretboard's taper", 35)
+        board(OperationId.BOARD_TAPER, Text.of("Saw and plane the fretboard's taper"), 35)
             .after(
                 OperationId.BOARD_SLOTS,
-                "the straight edge that the slots are squared from would be gone")
+                Text.of("the straight edge that the slots are squared from would be gone"))
             .destroys(BOARD_EDGE)
-            .tools("saw", "plane", "template")
+            .tools(Text.of("saw"), Text.of("plane"), Text.of("template"))
             .set(
                 Stream.of(
                         FretboardKeys.FRETBOARD_WOOD_NUT.id(),
@@ -93,65 +96,72 @@ final class FretboardOrder {
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id())
             .cautions(Caution.EDGES, Caution.DUST));
     list.add(
-        board(OperationId.BOARD_PINS, "Bore for the locating pins through two fret slots", 15)
-            .after(OperationId.BOARD_SLOTS, "they go through its slots")
+        board(
+                OperationId.BOARD_PINS,
+                Text.of("Bore for the locating pins through two fret slots"),
+                15)
+            .after(OperationId.BOARD_SLOTS, Text.of("they go through its slots"))
             .needsFaces(NECK_OPEN)
             .measures(NECK_LINES)
-            .tools("small drill", "pins")
+            .tools(Text.of("small drill"), Text.of("pins"))
             .setIfThere("pin.head.y", "pin.body.y")
             .cautions(Caution.DRILL)
-            .unsafeAction("a pin meets the rod"));
+            .unsafeAction(Text.of("a pin meets the rod")));
   }
 
   /** The board goes on, and closes what is in the neck. */
   void glue() {
     OperationDraft glue =
-        board(OperationId.BOARD_GLUE, "Glue the fretboard on", 45)
+        board(OperationId.BOARD_GLUE, Text.of("Glue the fretboard on"), 45)
             .needsFaces(NECK_TOP, NECK_OPEN)
-            .after(OperationId.BOARD_TAPER, "nothing is flushed to it yet")
-            .after(OperationId.BOARD_PINS, "it creeps without them")
+            .after(OperationId.BOARD_TAPER, Text.of("nothing is flushed to it yet"))
+            .after(OperationId.BOARD_PINS, Text.of("it creeps without them"))
             .destroys(NECK_OPEN)
             .tools(
-                list.plan.glueUp().job().glue().name(),
-                "caul",
-                "pins",
-                "two stop blocks at each edge",
-                "the rod, masked")
+                Text.raw(list.plan.glueUp().job().glue().name()),
+                Text.of("caul"),
+                Text.of("pins"),
+                Text.of("two stop blocks at each edge"),
+                Text.of("the rod, masked"))
             .set(BlankKeys.REVEAL_NUT.id(), BlankKeys.REVEAL_END.id())
             .cures(list.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
             .hold(
                 list.measured(
-                    Decisions.NUT_WIDTH, 0.3, "caliper", "the strings' margins follow from it"))
+                    Decisions.NUT_WIDTH,
+                    0.3,
+                    Text.of("caliper"),
+                    Text.of("the strings' margins follow from it")))
             .hold(
                 HoldPoint.look(
                         "board.flat",
-                        "Neck and fretboard lie flat on each other",
-                        "straightedge on both, then press: it doesn't rock",
-                        "a hollow glue line opens at the edge")
+                        Text.of("Neck and fretboard lie flat on each other"),
+                        Text.of("straightedge on both, then press: it doesn't rock"),
+                        Text.of("a hollow glue line opens at the edge"))
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
-            .unsafeAction("glue runs into the rod's channel, or the board creeps off the nut line");
+            .unsafeAction(
+                Text.of("glue runs into the rod's channel, or the board creeps off the nut line"));
     if (list.has(OperationId.ROD_CHANNEL)) {
-      glue.after(OperationId.ROD_CHANNEL, "its channel is closed from then on")
+      glue.after(OperationId.ROD_CHANNEL, Text.of("its channel is closed from then on"))
           .hold(
               HoldPoint.look(
                   "rod.flush",
-                  "The rod lies flush, doesn't rock and doesn't rattle",
-                  "try it both ways with its key, tap the neck",
-                  "nobody gets at it again"));
+                  Text.of("The rod lies flush, doesn't rock and doesn't rattle"),
+                  Text.of("try it both ways with its key, tap the neck"),
+                  Text.of("nobody gets at it again")));
     }
     if (list.has(OperationId.STIFFENER_CHANNELS)) {
-      glue.after(OperationId.STIFFENER_CHANNELS, "their channels are closed from then on");
+      glue.after(OperationId.STIFFENER_CHANNELS, Text.of("their channels are closed from then on"));
     }
     if (list.has(OperationId.ROD_ACCESS)) {
-      glue.after(OperationId.ROD_ACCESS, "whether the key turns is seen from above only");
+      glue.after(OperationId.ROD_ACCESS, Text.of("whether the key turns is seen from above only"));
     }
     list.add(glue);
     list.add(
-        board(OperationId.BOARD_FLUSH, "Flush fretboard and neck to each other", 30)
-            .after(OperationId.BOARD_GLUE, "it isn't on yet")
-            .after(OperationId.NECK_OUTLINE, "the neck has no outline yet")
-            .tools("plane", "bearing cutter, light passes")
+        board(OperationId.BOARD_FLUSH, Text.of("Flush fretboard and neck to each other"), 30)
+            .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
+            .after(OperationId.NECK_OUTLINE, Text.of("the neck has no outline yet"))
+            .tools(Text.of("plane"), Text.of("bearing cutter, light passes"))
             .cautions(Caution.EDGES, Caution.ROUTER, Caution.DUST));
   }
 
@@ -170,55 +180,56 @@ final class FretboardOrder {
   /** Dots, radius, slots, frets. */
   void frets() {
     list.add(
-        board(OperationId.BOARD_DOTS, "Bore and set the dots, top and side", 60)
-            .after(OperationId.BOARD_GLUE, "it isn't on yet")
+        board(OperationId.BOARD_DOTS, Text.of("Bore and set the dots, top and side"), 60)
+            .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
             .needsFaces(NECK_BACK)
-            .tools("drill with brad point", "stop", "glue")
+            .tools(Text.of("drill with brad point"), Text.of("stop"), Text.of("glue"))
             .set(dots())
             .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     list.add(
-        board(OperationId.BOARD_RADIUS, "Sand the radius in", 60)
-            .after(OperationId.BOARD_GLUE, "it isn't on yet")
+        board(OperationId.BOARD_RADIUS, Text.of("Sand the radius in"), 60)
+            .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
             .needsFaces(NECK_BACK)
             .destroys(BOARD_TOP)
-            .tools("radius block", "gauges", "straightedge")
+            .tools(Text.of("radius block"), Text.of("gauges"), Text.of("straightedge"))
             .set(
                 "fretboard.edge.nut",
                 "fretboard.edge.end",
                 FretboardKeys.RADIUS_EVEN_END.id(),
                 FretboardKeys.RADIUS_CONE_END.id())
             .cautions(Caution.DUST)
-            .unsafeAction("more comes off at the ends than in the middle"));
+            .unsafeAction(Text.of("more comes off at the ends than in the middle")));
     straightened();
     Slots slots = list.plan.fretboard().slots();
     if (slots.deepened()) {
       OperationDraft deepen =
-          board(OperationId.BOARD_DEEPEN, "Deepen the slots", 45)
+          board(OperationId.BOARD_DEEPEN, Text.of("Deepen the slots"), 45)
               .needsFaces(NECK_BACK)
-              .after(OperationId.BOARD_SLOTS, "there are no slots yet")
-              .tools("slotting saw", "depth gauge")
+              .after(OperationId.BOARD_SLOTS, Text.of("there are no slots yet"))
+              .tools(Text.of("slotting saw"), Text.of("depth gauge"))
               .deep(FretboardKeys.SLOT_SAW_STOP.id())
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
-              .unsafeAction("a slot is too shallow at its ends, and the fret never seats");
+              .unsafeAction(Text.of("a slot is too shallow at its ends, and the fret never seats"));
       list.add(
           slots.midway()
               ? deepen
-              : deepen.after(OperationId.BOARD_RADIUS, "the depth counts from the radius"));
+              : deepen.after(
+                  OperationId.BOARD_RADIUS, Text.of("the depth counts from the radius")));
     }
     OperationDraft press =
-        board(OperationId.FRETS_PRESS, "Seat the frets", 90)
+        board(OperationId.FRETS_PRESS, Text.of("Seat the frets"), 90)
             .needsFaces(NECK_BACK)
-            .after(OperationId.BOARD_RADIUS, "they follow the radius")
+            .after(OperationId.BOARD_RADIUS, Text.of("they follow the radius"))
             .hold(
                 list.measured(
                     FretboardDecisions.SANDED,
                     Optional.empty(),
                     0.1,
-                    "what radius and straightening took, by caliper before and after",
-                    "the slots are shallower by that much"))
-            .tools("press caul or hammer", "wire bent tighter than the radius")
+                    Text.of("what radius and straightening took, by caliper before and after"),
+                    Text.of("the slots are shallower by that much")))
+            .tools(Text.of("press caul or hammer"), Text.of("wire bent tighter than the radius"))
             .set(
                 FretboardKeys.WIRE_TOTAL.id(),
                 FretboardKeys.WIRE_BEND_RADIUS.id(),
@@ -227,21 +238,21 @@ final class FretboardOrder {
                 list.measured(
                     Decisions.FRETBOARD_THICKNESS,
                     0.3,
-                    "caliper at its end",
-                    "what is left under the slots follows from it"))
+                    Text.of("caliper at its end"),
+                    Text.of("what is left under the slots follows from it")))
             .cautions(Caution.WIRE)
-            .unsafeAction("frets lift at their ends");
+            .unsafeAction(Text.of("frets lift at their ends"));
     if (list.has(OperationId.BOARD_DEEPEN)) {
-      press.after(OperationId.BOARD_DEEPEN, "the slots aren't deep enough yet");
+      press.after(OperationId.BOARD_DEEPEN, Text.of("the slots aren't deep enough yet"));
     }
     if (list.has(OperationId.BOARD_STRAIGHT)) {
-      press.after(OperationId.BOARD_STRAIGHT, "a bow under frets can't be sanded out");
+      press.after(OperationId.BOARD_STRAIGHT, Text.of("a bow under frets can't be sanded out"));
     }
     list.add(press);
     list.add(
-        board(OperationId.FRETS_ENDS, "Bevel and file the fret ends", 60)
-            .after(OperationId.FRETS_PRESS, "there are none yet")
-            .tools("long file in a guide")
+        board(OperationId.FRETS_ENDS, Text.of("Bevel and file the fret ends"), 60)
+            .after(OperationId.FRETS_PRESS, Text.of("there are none yet"))
+            .tools(Text.of("long file in a guide"))
             .cautions(Caution.EDGES, Caution.WIRE));
   }
 
@@ -252,10 +263,13 @@ final class FretboardOrder {
       return;
     }
     list.add(
-        board(OperationId.BOARD_STRAIGHT, "Straighten the fretboard along its length", 30)
-            .after(OperationId.BOARD_RADIUS, "its crown isn't there yet")
+        board(OperationId.BOARD_STRAIGHT, Text.of("Straighten the fretboard along its length"), 30)
+            .after(OperationId.BOARD_RADIUS, Text.of("its crown isn't there yet"))
             .needsFaces(NECK_BACK)
-            .tools("straightedge", "feeler gauge", "long levelling beam with abrasive")
+            .tools(
+                Text.of("straightedge"),
+                Text.of("feeler gauge"),
+                Text.of("long levelling beam with abrasive"))
             .set(
                 FretboardKeys.BOW_SANDED.id(),
                 NeckKeys.BOW_CROWN_LEFT.id(),
@@ -264,9 +278,9 @@ final class FretboardOrder {
                 list.measured(
                     NeckDecisions.BOW,
                     0.3,
-                    "straightedge and feeler gauge, rod neutral",
-                    "more than the rod takes is sanded out now; under frets it can't be"))
+                    Text.of("straightedge and feeler gauge, rod neutral"),
+                    Text.of("more than the rod takes is sanded out now; under frets it can't be")))
             .cautions(Caution.DUST)
-            .unsafeAction("the bow is found under the frets, when no sanding reaches it"));
+            .unsafeAction(Text.of("the bow is found under the frets, when no sanding reaches it")));
   }
 }

@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
+import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
@@ -38,11 +39,15 @@ final class HeadOrder {
 
   private void sawn() {
     list.add(
-        list.neck(OperationId.HEAD_SAW, NECK, "Saw the headstock's angle out of the deep blank", 40)
+        list.neck(
+                OperationId.HEAD_SAW,
+                NECK,
+                Text.of("Saw the headstock's angle out of the deep blank"),
+                40)
             .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
-            .tools("bandsaw", "bevel gauge")
+            .tools(Text.of("bandsaw"), Text.of("bevel gauge"))
             .set(
                 NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
                 NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
@@ -54,21 +59,21 @@ final class HeadOrder {
 
   private void steppedDown() {
     list.add(
-        list.neck(OperationId.HEAD_STEP_DOWN, NECK, "Step the headstock's face down", 35)
+        list.neck(OperationId.HEAD_STEP_DOWN, NECK, Text.of("Step the headstock's face down"), 35)
             .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
-            .tools("router on rails, or saw and plane")
+            .tools(Text.of("router on rails, or saw and plane"))
             .set(NeckKeys.HEAD_FLAT_DEPTH.id(), NeckKeys.HEAD_FLAT_LENGTH.id())
             .cautions(Caution.ROUTER, Caution.DUST));
   }
 
   private void scarf() {
     list.add(
-        list.neck(OperationId.HEAD_SCARF_SAW, NECK, "Saw the scarf", 30)
+        list.neck(OperationId.HEAD_SCARF_SAW, NECK, Text.of("Saw the scarf"), 30)
             .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
-            .tools("bandsaw or tenon saw with the wedge as a guide")
+            .tools(Text.of("bandsaw or tenon saw with the wedge as a guide"))
             .setIfThere("scarf.saw-top", "scarf.saw-back")
             .setIfThere(
                 NeckKeys.SCARF_MARK_TOP.id(),
@@ -79,67 +84,78 @@ final class HeadOrder {
                 list.measured(
                     Decisions.SHAFT_THICKNESS,
                     0.2,
-                    "caliper, both edges",
-                    "the bevel's length and the joint follow from it"))
+                    Text.of("caliper, both edges"),
+                    Text.of("the bevel's length and the joint follow from it")))
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .unsafeAction("the shaft was thinner than drawn, and the joint came out elsewhere"));
+            .unsafeAction(
+                Text.of("the shaft was thinner than drawn, and the joint came out elsewhere")));
     list.add(
-        list.neck(OperationId.HEAD_SCARF_PLANE, NECK, "Plane both bevels together", 40)
-            .after(OperationId.HEAD_SCARF_SAW, "it isn't sawn yet")
-            .tools("plane", "straightedge", "square")
+        list.neck(OperationId.HEAD_SCARF_PLANE, NECK, Text.of("Plane both bevels together"), 40)
+            .after(OperationId.HEAD_SCARF_SAW, Text.of("it isn't sawn yet"))
+            .tools(Text.of("plane"), Text.of("straightedge"), Text.of("square"))
             .setIfThere(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
             .cautions(Caution.EDGES));
     list.add(
         list.neck(
                 OperationId.HEAD_SCARF_GLUE,
                 NECK,
-                "Glue the headstock on, pinned beside the neck",
+                Text.of("Glue the headstock on, pinned beside the neck"),
                 40)
-            .after(OperationId.HEAD_SCARF_PLANE, "the bevels aren't planed yet")
+            .after(OperationId.HEAD_SCARF_PLANE, Text.of("the bevels aren't planed yet"))
             .makes(HEAD_FACE)
-            .tools(list.plan.glueUp().job().glue().name(), "pins", "cauls", "parting film")
+            .tools(
+                Text.raw(list.plan.glueUp().job().glue().name()),
+                Text.of("pins"),
+                Text.of("cauls"),
+                Text.of("parting film"))
             .setIfThere(NeckKeys.SCARF_SHIFT.id(), "scarf.seam-top", NeckKeys.SCARF_SEAM_BACK.id())
             .setIfThere(NeckKeys.SCARF_PIN_SIDE.id())
             .hold(
                 HoldPoint.look(
                         "scarf.tight",
-                        "No light between the bevels",
-                        "straightedge along and across, the two laid together",
-                        "a gap under the fretboard is never seen again and never gone")
+                        Text.of("No light between the bevels"),
+                        Text.of("straightedge along and across, the two laid together"),
+                        Text.of("a gap under the fretboard is never seen again and never gone"))
                     .within(HoldPoint.FLAT_DAYS))
             .cures(list.plan.glueUp().job().glue(), PartId.NECK, PartId.HEAD)
             .cautions(Caution.GLUE)
-            .unsafeAction("the joint creeps under the clamps"));
+            .unsafeAction(Text.of("the joint creeps under the clamps")));
   }
 
   private void headFaces() {
     if (list.value(Decisions.HEAD_VENEER) > 0) {
       list.add(
-          head(OperationId.HEAD_VENEER, "Glue the face veneer", 30)
+          head(OperationId.HEAD_VENEER, Text.of("Glue the face veneer"), 30)
               .needsFaces(HEAD_FACE)
-              .tools("veneer, its end at the nut bevelled by the angle below", "caul", "clamps")
+              .tools(
+                  Text.of("veneer, its end at the nut bevelled by the angle below"),
+                  Text.of("caul"),
+                  Text.of("clamps"))
               .setIfThere(NeckKeys.HEAD_VENEER_BEVEL.id())
               .cures(list.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
-              .unsafeAction("glued after the volute, nothing lies flat behind it"));
+              .unsafeAction(Text.of("glued after the volute, nothing lies flat behind it")));
     }
     list.add(
-        head(OperationId.HEAD_THICKNESS, "Bring the headstock to thickness, from its back", 30)
+        head(
+                OperationId.HEAD_THICKNESS,
+                Text.of("Bring the headstock to thickness, from its back"),
+                30)
             .needsFaces(HEAD_FACE)
-            .tools("drum sander or plane", "caliper")
+            .tools(Text.of("drum sander or plane"), Text.of("caliper"))
             .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
-            .unsafeAction("the drum is shorter than the headstock is wide"));
+            .unsafeAction(Text.of("the drum is shorter than the headstock is wide")));
     list.add(
-        head(OperationId.HEAD_OUTLINE, "Saw and trim the headstock's outline", 45)
+        head(OperationId.HEAD_OUTLINE, Text.of("Saw and trim the headstock's outline"), 45)
             .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
-            .tools("bandsaw", "template", "bearing cutter")
+            .tools(Text.of("bandsaw"), Text.of("template"), Text.of("bearing cutter"))
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
     list.add(
-        head(OperationId.HEAD_TUNERS, "Bore for the tuners", 30)
+        head(OperationId.HEAD_TUNERS, Text.of("Bore for the tuners"), 30)
             .repaired(Repair.PLUG)
             .set("tuner.bit")
             .placed(
@@ -149,37 +165,39 @@ final class HeadOrder {
                     .toArray(String[]::new))
             .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
-            .after(OperationId.HEAD_THICKNESS, "the bores would not be square to its back yet")
-            .tools("drill press", "fence", "backing board")
+            .after(
+                OperationId.HEAD_THICKNESS,
+                Text.of("the bores would not be square to its back yet"))
+            .tools(Text.of("drill press"), Text.of("fence"), Text.of("backing board"))
             .hold(
                 list.measured(
                     NeckDecisions.TUNER_BUSHING,
                     0.1,
-                    "caliper, every tuner",
-                    "a bore drilled from memory fits no other maker's post"))
+                    Text.of("caliper, every tuner"),
+                    Text.of("a bore drilled from memory fits no other maker's post")))
             .hold(
                 list.measured(
                     Decisions.HEAD_THICKNESS,
                     0.3,
-                    "caliper beside each post",
-                    "the tuners clamp only so thin and so thick a headstock"))
+                    Text.of("caliper beside each post"),
+                    Text.of("the tuners clamp only so thin and so thick a headstock")))
             .cautions(Caution.DRILL));
     if (list.there("access.depth")) {
       list.add(
-          head(OperationId.ROD_ACCESS, "Bore the way to the rod's adjuster", 25)
+          head(OperationId.ROD_ACCESS, Text.of("Bore the way to the rod's adjuster"), 25)
               .needsFaces(HEAD_FACE)
               .measures(NECK_LINES)
-              .tools("drill press, table tilted", "long bit", "stop")
+              .tools(Text.of("drill press, table tilted"), Text.of("long bit"), Text.of("stop"))
               .setIfThere("access.centre-at", "access.opens-at")
               .set(NeckKeys.ACCESS_BIT_LENGTH.id(), NeckKeys.ACCESS_BACK_LEAST.id())
               .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)
               .repaired(Repair.PLUG)
-              .unsafeAction("the bore goes where it should not"));
+              .unsafeAction(Text.of("the bore goes where it should not")));
     }
   }
 
-  private static OperationDraft head(OperationId id, String title, int minutes) {
+  private static OperationDraft head(OperationId id, Text title, int minutes) {
     return Operation.of(id, PartId.HEAD, NECK, title, minutes);
   }
 }

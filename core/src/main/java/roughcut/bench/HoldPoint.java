@@ -1,8 +1,8 @@
 package roughcut.bench;
 
 import java.util.Optional;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.record.Measurable;
@@ -25,12 +25,12 @@ import roughcut.record.Reading;
  */
 public record HoldPoint(
     String of,
-    String what,
+    Text what,
     Optional<Value> nominal,
     double tolerance,
-    String datum,
-    String how,
-    String reason,
+    Text datum,
+    Text how,
+    Text reason,
     int days) {
   /** Handbook page 8: wood at rest stays flat so long. */
   static final int FLAT_DAYS = 14;
@@ -41,7 +41,7 @@ public record HoldPoint(
    * @param nominal what it should be; empty where nothing says
    */
   static HoldPoint measured(
-      Measurable measurable, Optional<Value> nominal, double tolerance, String how, String reason) {
+      Measurable measurable, Optional<Value> nominal, double tolerance, Text how, Text reason) {
     return new HoldPoint(
         measurable.id(),
         measurable.label(),
@@ -54,8 +54,8 @@ public record HoldPoint(
   }
 
   /** One that is looked at: yes or no. */
-  static HoldPoint look(String id, String what, String how, String reason) {
-    return new HoldPoint(Reading.LOOK + id, what, Optional.empty(), 0, "", how, reason, 0);
+  static HoldPoint look(String id, Text what, Text how, Text reason) {
+    return new HoldPoint(Reading.LOOK + id, what, Optional.empty(), 0, Text.NONE, how, reason, 0);
   }
 
   /** The same, true for so many days only. */
@@ -69,31 +69,33 @@ public record HoldPoint(
   }
 
   /** What it should be and how far from that it may be, in the maker's units; empty for neither. */
-  public String wanted(Units units) {
-    return nominal.map(n -> n.text(units) + " ± " + tolerance(n.quantity(), units)).orElse("");
+  public Text wanted(Units units) {
+    return nominal
+        .map(n -> Text.of("{n} ± {tolerance}", Text.shown(n), tolerance(n.quantity(), units)))
+        .orElse(Text.NONE);
   }
 
   /** Fractions are too coarse for a tolerance: in inches it is told in thousandths. */
-  private String tolerance(Quantity quantity, Units units) {
+  private Text tolerance(Quantity quantity, Units units) {
     return !quantity.isLength() || units.metric()
-        ? NumberWriter.text(tolerance, quantity.isLength() ? Quantity.FINE_LENGTH : quantity, units)
-        : NumberWriter.fixed(tolerance / Units.INCH, 3) + " in";
+        ? Text.only(Text.shown(tolerance, quantity.isLength() ? Quantity.FINE_LENGTH : quantity))
+        : Text.of("{number} in", Text.fixed(tolerance / Units.INCH, 3));
   }
 
   /** How a hold point stands. */
   public enum State {
-    MISSING("to be taken"),
-    STALE("to be taken again"),
-    OFF("off"),
-    HOLDS("holds");
+    MISSING(Text.of("to be taken")),
+    STALE(Text.of("to be taken again")),
+    OFF(Text.of("off")),
+    HOLDS(Text.of("holds"));
 
-    private final String word;
+    private final Text word;
 
-    State(String word) {
+    State(Text word) {
       this.word = word;
     }
 
-    public String word() {
+    public Text word() {
       return word;
     }
 

@@ -10,6 +10,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Measurable;
@@ -120,7 +121,7 @@ final class HoldPoints {
         measurable,
         nominal,
         measurable.tolerance(),
-        "caliper, rule or square",
-        "what is cut from now on goes by it");
+        Text.of("caliper, rule or square"),
+        Text.of("what is cut from now on goes by it"));
   }
 }

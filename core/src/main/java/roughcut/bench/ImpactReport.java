@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
@@ -70,21 +71,22 @@ public record ImpactReport(
   }
 
   /** What it means in a line: how many settings are new, what no longer agrees. */
-  public String summary() {
+  public Text summary() {
     int parts = outdatedCuts.size();
-    return settings.size()
-        + (settings.size() == 1 ? " setting is new" : " settings are new")
-        + (parts == 0
-            ? ""
+    return Text.of(
+        "{size}{detail}{detail2}{detail3}",
+        settings.size(),
+        settings.size() == 1 ? Text.of(" setting is new") : Text.of(" settings are new"),
+        parts == 0
+            ? Text.NONE
             : parts == 1
-                ? " · a made part no longer agrees"
-                : " · " + parts + " numbers of made parts no longer agree")
-        + (obsoleteOperations.isEmpty()
-            ? ""
-            : " · done in vain: "
-                + obsoleteOperations.stream()
-                    .map(Operation::title)
-                    .collect(Collectors.joining(", ")));
+                ? Text.of(" · a made part no longer agrees")
+                : Text.of(" · {parts} numbers of made parts no longer agree", parts),
+        obsoleteOperations.isEmpty()
+            ? Text.NONE
+            : Text.of(
+                " · done in vain: {operations}",
+                Text.joined(obsoleteOperations.stream().map(Operation::title).toList(), ", ")));
   }
 
   private static boolean worse(Clearance clearance, Plan kept) {

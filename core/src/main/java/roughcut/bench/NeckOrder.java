@@ -28,6 +28,7 @@ import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.record.Measurables;
@@ -61,41 +62,42 @@ final class NeckOrder {
 
   void blank() {
     List<Strip> strips = list.plan.neckStrips();
-    List<String> ripping = list.stripTrouble();
+    List<Text> ripping = list.stripTrouble();
     list.add(
-        list.neck(OperationId.NECK_MILL, BLANKS, "Joint and plane the neck's boards", 90)
+        list.neck(OperationId.NECK_MILL, BLANKS, Text.of("Joint and plane the neck's boards"), 90)
             .problems(ripping)
             .problems(list.woodTrouble(p -> of(p, ripping.isEmpty())))
-            .tools("jointer", "planer", "winding sticks")
+            .tools(Text.of("jointer"), Text.of("planer"), Text.of("winding sticks"))
             .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
-            .waits(REST, "freshly milled wood has moved and shows it")
+            .waits(REST, Text.of("freshly milled wood has moved and shows it"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .unsafeAction("one dimension of the board was never measured"));
+            .unsafeAction(Text.of("one dimension of the board was never measured")));
     for (int i = 1; i <= strips.size(); i++) {
       String wood = strips.get(i - 1).species();
       list.add(
           list.neck(
                   OperationId.stripSawn(i),
                   BLANKS,
-                  "Saw strip " + i + " of " + list.plan.wood(wood).name(),
+                  Text.of("Saw strip {i} of {wood}", i, list.plan.wood(wood).name()),
                   15)
-              .after(OperationId.NECK_MILL, "its board has no true face yet")
-              .tools("saw as chosen on the Boards page", "push block")
+              .after(OperationId.NECK_MILL, Text.of("its board has no true face yet"))
+              .tools(Text.of("saw as chosen on the Boards page"), Text.of("push block"))
               .setIfThere("rip." + wood + ".strip." + i)
               .setIfThere(list.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .movesWood()
               .cautions(Caution.SAW, Caution.DUST)
-              .unsafeAction("the kerf wasn't counted, or another saw finished the job"));
+              .unsafeAction(Text.of("the kerf wasn't counted, or another saw finished the job")));
     }
     OperationDraft plane =
-        list.neck(OperationId.NECK_STRIPS_PLANE, BLANKS, "Plane the strips to thickness", 30)
-            .tools("planer or drum sander", "caliper")
+        list.neck(
+                OperationId.NECK_STRIPS_PLANE, BLANKS, Text.of("Plane the strips to thickness"), 30)
+            .tools(Text.of("planer or drum sander"), Text.of("caliper"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .unsafeAction("a strip comes out thinner than drawn, and the stack narrower");
+            .unsafeAction(Text.of("a strip comes out thinner than drawn, and the stack narrower"));
     for (int i = 1; i <= strips.size(); i++) {
-      plane.after(OperationId.stripSawn(i), "it isn't sawn yet");
+      plane.after(OperationId.stripSawn(i), Text.of("it isn't sawn yet"));
     }
     list.add(plane);
     if (strips.size() > 1) {
@@ -105,13 +107,13 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_FLATTEN,
                 BLANKS,
-                "Flatten the blank, its top square to the glue lines",
+                Text.of("Flatten the blank, its top square to the glue lines"),
                 40)
             .after(
                 strips.size() > 1 ? OperationId.NECK_GLUE : OperationId.NECK_STRIPS_PLANE,
-                "there is no blank yet")
+                Text.of("there is no blank yet"))
             .makes(NECK_TOP, NECK_BACK, NECK_EDGE, NECK_SIDES, NECK_OPEN)
-            .tools("jointer or plane", "try square", "straightedge")
+            .tools(Text.of("jointer or plane"), Text.of("try square"), Text.of("straightedge"))
             .set(
                 BlankKeys.BLANK_WIDTH.id(),
                 BlankKeys.CHECK_ALLOWED.id(),
@@ -119,7 +121,8 @@ final class NeckOrder {
             .hazards(PlaningWay.words(strips))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .unsafeAction("the top leans to the glue lines, and a stripe runs out along the neck");
+            .unsafeAction(
+                Text.of("the top leans to the glue lines, and a stripe runs out along the neck"));
     list.add(flatten);
     for (GlueUp.Step step : list.plan.glueUp().steps()) {
       step(step);
@@ -128,12 +131,12 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_LINES,
                 NECK,
-                "Draw centre line and nut line, carried round every face and end",
+                Text.of("Draw centre line and nut line, carried round every face and end"),
                 15)
             .needsFaces(NECK_TOP)
             .measures(NECK_EDGE)
             .makes(NECK_LINES)
-            .tools("knife or sharp pencil", "square")
+            .tools(Text.of("knife or sharp pencil"), Text.of("square"))
             .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id())
             .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .undoable()
@@ -142,23 +145,30 @@ final class NeckOrder {
                     Measurables.BLANK_WIDTH,
                     list.plan.asDrawn().orElse(list.plan).value(BlankKeys.BLANK_WIDTH.id()),
                     0.5,
-                    "caliper at both ends",
-                    "the fence for every channel counts from this edge"))
-            .unsafeAction("a distance is taken from the rule's end instead of the line"));
+                    Text.of("caliper at both ends"),
+                    Text.of("the fence for every channel counts from this edge")))
+            .unsafeAction(Text.of("a distance is taken from the rule's end instead of the line")));
   }
 
   private void glue(List<Strip> strips) {
     GlueJob job = list.plan.glueUp().job();
     OperationDraft dry =
-        list.neck(OperationId.NECK_DRY_FIT, BLANKS, "Dry-fit the stack with pins in its waste", 20)
-            .after(OperationId.NECK_STRIPS_PLANE, "the strips aren't planed yet")
-            .tools("pins", "clamps and cauls")
+        list.neck(
+                OperationId.NECK_DRY_FIT,
+                BLANKS,
+                Text.of("Dry-fit the stack with pins in its waste"),
+                20)
+            .after(OperationId.NECK_STRIPS_PLANE, Text.of("the strips aren't planed yet"))
+            .tools(Text.of("pins"), Text.of("clamps and cauls"))
             .undoable();
     list.add(dry);
     OperationDraft glue =
-        list.neck(OperationId.NECK_GLUE, BLANKS, "Glue the neck's stack", 40)
-            .after(OperationId.NECK_DRY_FIT, "nobody knows yet whether it closes")
-            .tools(job.glue().name(), "roller", "clamps, cauls, parting film")
+        list.neck(OperationId.NECK_GLUE, BLANKS, Text.of("Glue the neck's stack"), 40)
+            .after(OperationId.NECK_DRY_FIT, Text.of("nobody knows yet whether it closes"))
+            .tools(
+                Text.raw(job.glue().name()),
+                Text.of("roller"),
+                Text.of("clamps, cauls, parting film"))
             .glues(job)
             .set("glue.stages")
             .cures(job.glue(), PartId.NECK)
@@ -166,18 +176,18 @@ final class NeckOrder {
             .hold(
                 HoldPoint.look(
                         "stack.closed",
-                        "The dry stack closes all along",
-                        "light behind every joint, clamps hand-tight",
-                        "a joint that is forced shut opens later")
+                        Text.of("The dry stack closes all along"),
+                        Text.of("light behind every joint, clamps hand-tight"),
+                        Text.of("a joint that is forced shut opens later"))
                     .within(HoldPoint.FLAT_DAYS))
-            .unsafeAction("the glue grabs before the last strip is in place");
+            .unsafeAction(Text.of("the glue grabs before the last strip is in place"));
     for (int i = 1; i <= strips.size(); i++) {
       glue.hold(
           list.measured(
               PartDecisions.stripThickness(i),
               0.15,
-              "caliper at headstock, middle and heel",
-              "all offsets in the stack follow from it"));
+              Text.of("caliper at headstock, middle and heel"),
+              Text.of("all offsets in the stack follow from it")));
     }
     list.add(glue);
   }
@@ -188,10 +198,10 @@ final class NeckOrder {
         step.number() == 1 ? OperationId.NECK_FLATTEN : OperationId.blankStep(step.number() - 1);
 
     list.add(
-        list.neck(id, BLANKS, "Blank " + (step.number() + 1) + ": " + step.words(), 60)
-            .after(before, "the blank isn't there yet")
+        list.neck(id, BLANKS, Text.of("Blank {value}: {step}", step.number() + 1, step.words()), 60)
+            .after(before, Text.of("the blank isn't there yet"))
             .needsFaces(NECK_EDGE)
-            .tools(step.job().glue().name(), "clamps and cauls")
+            .tools(Text.raw(step.job().glue().name()), Text.of("clamps and cauls"))
             .glues(step.job())
             .cures(step.job().glue(), PartId.NECK)
             .movesWood()
@@ -199,9 +209,9 @@ final class NeckOrder {
             .hold(
                 HoldPoint.look(
                         "step." + step.number() + ".flat",
-                        "Both glue faces are flat",
-                        "straightedge against the light, along and across",
-                        "flat last month is not flat today")
+                        Text.of("Both glue faces are flat"),
+                        Text.of("straightedge against the light, along and across"),
+                        Text.of("flat last month is not flat today"))
                     .within(HoldPoint.FLAT_DAYS)));
   }
 
@@ -209,32 +219,35 @@ final class NeckOrder {
   void channels() {
     if (list.there("rod.least") || list.there("rod.end.from-nut")) {
       OperationDraft rod =
-          channel(OperationId.ROD_CHANNEL, "Rout the rod's channel", 40, "rod")
+          channel(OperationId.ROD_CHANNEL, Text.of("Rout the rod's channel"), 40, "rod")
               .hold(
                   list.measured(
                       Decisions.ROD_WIDTH,
                       0.1,
-                      "caliper",
-                      "a loose rod rattles, a tight one splits the neck"))
+                      Text.of("caliper"),
+                      Text.of("a loose rod rattles, a tight one splits the neck")))
               .hold(
                   list.measured(
                       Decisions.ROD_DEPTH,
                       0.2,
-                      "caliper",
-                      "it must lie flush, and every mm costs wood under it"))
-              .unsafeAction("the ends are left round, and the rod rides up on them");
+                      Text.of("caliper"),
+                      Text.of("it must lie flush, and every mm costs wood under it")))
+              .unsafeAction(Text.of("the ends are left round, and the rod rides up on them"));
       list.add(tried(rod, OperationId.ROD_CHANNEL));
     }
     if (list.there("stiffener.least")) {
       list.add(
           tried(
               channel(
-                  OperationId.STIFFENER_CHANNELS, "Rout the stiffeners' channels", 40, "stiffener"),
+                  OperationId.STIFFENER_CHANNELS,
+                  Text.of("Rout the stiffeners' channels"),
+                  40,
+                  "stiffener"),
               OperationId.STIFFENER_CHANNELS));
     }
   }
 
-  private OperationDraft channel(OperationId id, String title, int minutes, String of) {
+  private OperationDraft channel(OperationId id, Text title, int minutes, String of) {
     OperationDraft draft =
         list.neck(id, NECK, title, minutes)
             .needsFaces(NECK_BACK, NECK_OPEN)
@@ -251,9 +264,13 @@ final class NeckOrder {
             .cautions(Caution.ROUTER, Caution.DUST);
     return switch (list.choice(NeckDecisions.CHANNEL_MACHINE)) {
       case ROUTER_TABLE, EDGE_GUIDE ->
-          draft.measures(NECK_EDGE, NECK_LINES).tools("router", "fence", "stops at both ends");
+          draft
+              .measures(NECK_EDGE, NECK_LINES)
+              .tools(Text.of("router"), Text.of("fence"), Text.of("stops at both ends"));
       case RAILED_JIG ->
-          draft.measures(NECK_LINES).tools("router", "railed jig", "stops at both ends");
+          draft
+              .measures(NECK_LINES)
+              .tools(Text.of("router"), Text.of("railed jig"), Text.of("stops at both ends"));
     };
   }
 
@@ -269,8 +286,8 @@ final class NeckOrder {
                         trial.read(),
                         Optional.of(trial.wanted()),
                         0.15,
-                        "a light touch of the cutter, caliper from the edge",
-                        "a fence that runs out takes the channel out of the middle")));
+                        Text.of("a light touch of the cutter, caliper from the edge"),
+                        Text.of("a fence that runs out takes the channel out of the middle"))));
     return draft;
   }
 
@@ -279,26 +296,26 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_OUTLINE,
                 NECK,
-                "Saw outside the neck's outline, trim it to the template",
+                Text.of("Saw outside the neck's outline, trim it to the template"),
                 60)
             .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
-            .tools("bandsaw", "template", "bearing cutter")
+            .tools(Text.of("bandsaw"), Text.of("template"), Text.of("bearing cutter"))
             .setIfThere("fret.1.width", "fret.12.width")
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ClearanceKeys.BLANK_SIDE_SPARE.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
-            .unsafeAction("the lamination's stripe is cut through where the neck tapers"));
+            .unsafeAction(Text.of("the lamination's stripe is cut through where the neck tapers")));
     list.add(
         list.neck(
                 OperationId.NECK_SUPPORTS,
                 NECK,
-                "Tape the offcuts back on, so that the neck stands square",
+                Text.of("Tape the offcuts back on, so that the neck stands square"),
                 10)
-            .after(OperationId.NECK_OUTLINE, "the offcuts aren't sawn off yet")
+            .after(OperationId.NECK_OUTLINE, Text.of("the offcuts aren't sawn off yet"))
             .makes(NECK_SIDES)
-            .tools("the offcuts", "tape")
+            .tools(Text.of("the offcuts"), Text.of("tape"))
             .undoable());
   }
 
@@ -307,28 +324,32 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_BACK_SAW,
                 NECK,
-                "Saw the back of the neck, volute and heel, with a margin",
+                Text.of("Saw the back of the neck, volute and heel, with a margin"),
                 40)
             .needsFaces(NECK_SIDES)
             .measures(NECK_LINES)
-            .after(OperationId.HEAD_THICKNESS, "the volute runs into the headstock's back")
-            .tools("bandsaw", "support under the headstock")
+            .after(OperationId.HEAD_THICKNESS, Text.of("the volute runs into the headstock's back"))
+            .tools(Text.of("bandsaw"), Text.of("support under the headstock"))
             .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
             .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .unsafeAction("the second profile is cut with nothing left to stand on"));
+            .unsafeAction(Text.of("the second profile is cut with nothing left to stand on")));
     if (list.plan.cuts().pocket().isEmpty()) {
       return;
     }
     OperationDraft faces =
-        list.neck(OperationId.HEEL_FACES, NECK, "Bring the heel's faces to their final place", 40)
-            .after(OperationId.NECK_BACK_SAW, "the heel isn't sawn yet")
+        list.neck(
+                OperationId.HEEL_FACES,
+                NECK,
+                Text.of("Bring the heel's faces to their final place"),
+                40)
+            .after(OperationId.NECK_BACK_SAW, Text.of("the heel isn't sawn yet"))
             .makes(HEEL_FLAT)
             .measures(NECK_LINES)
-            .tools("plane or router on rails", "square")
+            .tools(Text.of("plane or router on rails"), Text.of("square"))
             .cautions(Caution.EDGES)
-            .unsafeAction("the pocket is fitted to a heel that changes afterwards");
+            .unsafeAction(Text.of("the pocket is fitted to a heel that changes afterwards"));
     HeelSeat seat = list.plan.stringPlan().heights().seat().orElseThrow();
     list.add(
         switch (seat.made()) {
@@ -340,15 +361,16 @@ final class NeckOrder {
           list.neck(
                   OperationId.HEEL_WEDGE,
                   NECK,
-                  "Plane the full-face wedge that lies under the heel",
+                  Text.of("Plane the full-face wedge that lies under the heel"),
                   40)
-              .after(OperationId.HEEL_FACES, "it is fitted to the heel's final faces")
-              .tools("plane", "a board with a stop", "wood like the neck's")
+              .after(OperationId.HEEL_FACES, Text.of("it is fitted to the heel's final faces"))
+              .tools(
+                  Text.of("plane"), Text.of("a board with a stop"), Text.of("wood like the neck's"))
               .deep(StringKeys.HEEL_TAPER.id())
               .undoable()
               .cautions(Caution.EDGES)
               .unsafeAction(
-                  "a shim at one end leaves the heel hollow, and the neck bends over it"));
+                  Text.of("a shim at one end leaves the heel hollow, and the neck bends over it")));
     }
   }
 
@@ -358,10 +380,10 @@ final class NeckOrder {
       return;
     }
     list.add(
-        list.neck(OperationId.BOLT_PILOTS, ROUTS, "Bore the heel's pilots or inserts", 25)
+        list.neck(OperationId.BOLT_PILOTS, ROUTS, Text.of("Bore the heel's pilots or inserts"), 25)
             .needsFaces(HEEL_FLAT)
             .measures(NECK_LINES)
-            .tools("drill press", "template of the bolts", "stop")
+            .tools(Text.of("drill press"), Text.of("template of the bolts"), Text.of("stop"))
             .placed(boltPlaces())
             .set(
                 RoutKeys.BOLT_PILOT.id(),
@@ -372,10 +394,10 @@ final class NeckOrder {
                 list.measured(
                     Decisions.HEEL_THICKNESS,
                     0.3,
-                    "caliper, both sides",
-                    "how far the bolt's tip stays from the fretboard follows from it"))
+                    Text.of("caliper, both sides"),
+                    Text.of("how far the bolt's tip stays from the fretboard follows from it")))
             .cautions(Caution.DRILL)
-            .unsafeAction("forgotten until the neck is carved"));
+            .unsafeAction(Text.of("forgotten until the neck is carved")));
   }
 
   /** The heel's bores stand under the body's. */
@@ -390,12 +412,14 @@ final class NeckOrder {
   void carve() {
     int octave = (int) list.plan.frets().divisions().value();
     list.add(
-        list.neck(OperationId.NECK_CARVE, NECK, "Carve the back from its facet lines", 150)
-            .after(OperationId.NECK_BACK_SAW, "its back isn't sawn yet")
+        list.neck(OperationId.NECK_CARVE, NECK, Text.of("Carve the back from its facet lines"), 150)
+            .after(OperationId.NECK_BACK_SAW, Text.of("its back isn't sawn yet"))
             .after(
-                OperationId.HEAD_TUNERS, "the headstock is clamped by its flat back for the bores")
+                OperationId.HEAD_TUNERS,
+                Text.of("the headstock is clamped by its flat back for the bores"))
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
-            .tools("spokeshave", "rasp", "facet lines", "caliper")
+            .tools(
+                Text.of("spokeshave"), Text.of("rasp"), Text.of("facet lines"), Text.of("caliper"))
             .setIfThere(
                 "facet.1.1.on-back",
                 "facet.1.1.on-side",
@@ -403,37 +427,42 @@ final class NeckOrder {
                 "facet." + octave + ".1.on-side",
                 "rod.least",
                 NeckKeys.ROD_LEAST_X.id())
-            .waits(24 * list.value(NeckDecisions.REST_DAYS), "the neck has moved as far as it will")
+            .waits(
+                24 * list.value(NeckDecisions.REST_DAYS),
+                Text.of("the neck has moved as far as it will"))
             .movesWood()
             .cautions(Caution.EDGES, Caution.DUST)
-            .unsafeAction("a rule of thumb cuts into the profile, or through to the rod"));
+            .unsafeAction(Text.of("a rule of thumb cuts into the profile, or through to the rod")));
     list.add(
         list.neck(
                 OperationId.NECK_STRAIGHTEDGE,
                 FRETBOARD,
-                "Lay a straightedge on the rested neck",
+                Text.of("Lay a straightedge on the rested neck"),
                 10)
-            .after(OperationId.NECK_CARVE, "it isn't carved yet")
-            .tools("straightedge", "feeler gauge", "caliper")
+            .after(OperationId.NECK_CARVE, Text.of("it isn't carved yet"))
+            .tools(Text.of("straightedge"), Text.of("feeler gauge"), Text.of("caliper"))
             .hold(
                 list.measured(
                     NeckDecisions.BOW,
                     0.3,
-                    "straightedge and feeler gauge, rod neutral",
-                    "what the rod doesn't take is levelled out of the frets"))
+                    Text.of("straightedge and feeler gauge, rod neutral"),
+                    Text.of("what the rod doesn't take is levelled out of the frets")))
             .hold(thick(Decisions.THICKNESS_1))
             .hold(thick(Decisions.THICKNESS_12))
             .hold(
                 HoldPoint.look(
                     "carve.even",
-                    "The back runs even from nut to heel",
-                    "raking light, and a straightedge along it",
-                    "a hollow is felt with every stretch of the hand"))
+                    Text.of("The back runs even from nut to heel"),
+                    Text.of("raking light, and a straightedge along it"),
+                    Text.of("a hollow is felt with every stretch of the hand")))
             .undoable());
   }
 
   private HoldPoint thick(NumberDecision decision) {
     return list.measured(
-        decision, 0.3, "caliper", "what is left over the rod's channel follows from it");
+        decision,
+        0.3,
+        Text.of("caliper"),
+        Text.of("what is left over the rod's channel follows from it"));
   }
 }

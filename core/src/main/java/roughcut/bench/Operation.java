@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 
 /**
@@ -20,22 +21,22 @@ public final class Operation {
   private final String id;
   private final PartId part;
   private final Chapter chapter;
-  private final String title;
+  private final Text title;
   private final int minutes;
   private final Set<ReferenceFace> stands;
   private final Set<ReferenceFace> measures;
   private final Set<ReferenceFace> makes;
   private final Set<ReferenceFace> destroys;
-  private final Map<String, String> after;
+  private final Map<String, Text> after;
   private final List<String> settings;
-  private final List<String> tools;
+  private final List<Text> tools;
   private final List<HoldPoint> holds;
   private final Optional<WaitingTime> wait;
   private final boolean undoable;
   private final Set<Caution> cautions;
-  private final String wrong;
-  private final List<String> troubles;
-  private final List<String> hazards;
+  private final Text wrong;
+  private final List<Text> troubles;
+  private final List<Text> hazards;
   private final Set<PartId> clamped;
   private final Set<Repair> repairs;
   private final Set<String> depths;
@@ -78,8 +79,7 @@ public final class Operation {
   }
 
   /** Begins one: id, part, the station that shows it, what is done, hands-on minutes. */
-  static OperationDraft of(
-      OperationId id, PartId part, Chapter chapter, String title, int minutes) {
+  static OperationDraft of(OperationId id, PartId part, Chapter chapter, Text title, int minutes) {
     return new OperationDraft(id, part, chapter, title, minutes);
   }
 
@@ -97,7 +97,7 @@ public final class Operation {
   }
 
   /** What is done, as one would tell a helper. */
-  public String title() {
+  public Text title() {
     return title;
   }
 
@@ -145,7 +145,7 @@ public final class Operation {
   }
 
   /** What has to be done before, by id, each with its physical reason. */
-  public Map<String, String> after() {
+  public Map<String, Text> after() {
     return after;
   }
 
@@ -154,7 +154,7 @@ public final class Operation {
     return settings;
   }
 
-  public List<String> tools() {
+  public List<Text> tools() {
     return tools;
   }
 
@@ -226,13 +226,13 @@ public final class Operation {
   }
 
   /** What of the woods or stuffs in hand can harm, each a sentence. */
-  public List<String> hazards() {
+  public List<Text> hazards() {
     return hazards;
   }
 
   /** Everything to take care of, in sentences; the standing one last. */
-  public List<String> care() {
-    List<String> all = new ArrayList<>();
+  public List<Text> care() {
+    List<Text> all = new ArrayList<>();
     cautions.forEach(c -> all.add(c.words()));
     all.addAll(hazards);
     all.add(Caution.STANDING);
@@ -240,12 +240,12 @@ public final class Operation {
   }
 
   /** What goes wrong there; empty for nothing that makers tell of. */
-  public String wrong() {
+  public Text wrong() {
     return wrong;
   }
 
   /** What in the plan keeps it from being begun, in words; lengths in mm, written out. */
-  public List<String> problems() {
+  public List<Text> problems() {
     return troubles;
   }
 

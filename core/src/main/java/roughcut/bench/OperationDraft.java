@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import roughcut.blank.GlueJob;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.shop.Glue;
 
@@ -21,24 +22,24 @@ final class OperationDraft {
   final OperationId id;
   final PartId part;
   final Chapter chapter;
-  final String title;
+  final Text title;
   final int minutes;
   final Set<ReferenceFace> stands = EnumSet.noneOf(ReferenceFace.class);
   final Set<ReferenceFace> measures = EnumSet.noneOf(ReferenceFace.class);
   final Set<ReferenceFace> makes = EnumSet.noneOf(ReferenceFace.class);
   final Set<ReferenceFace> destroys = EnumSet.noneOf(ReferenceFace.class);
-  final Map<String, String> after = new LinkedHashMap<>();
+  final Map<String, Text> after = new LinkedHashMap<>();
   final List<OperationId> bound = new ArrayList<>();
   final List<String> settings = new ArrayList<>();
   final Set<String> optional = new HashSet<>();
-  final List<String> tools = new ArrayList<>();
+  final List<Text> tools = new ArrayList<>();
   final List<HoldPoint> holds = new ArrayList<>();
   final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
   WaitingTime wait;
   boolean undoable;
-  String wrong = "";
-  final List<String> troubles = new ArrayList<>();
-  final List<String> hazards = new ArrayList<>();
+  Text wrong = Text.NONE;
+  final List<Text> troubles = new ArrayList<>();
+  final List<Text> hazards = new ArrayList<>();
   final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
   final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
   final Set<String> depths = new HashSet<>();
@@ -49,7 +50,7 @@ final class OperationDraft {
   boolean movesWood;
   final Map<String, Operation.Heard> sounding = new HashMap<>();
 
-  OperationDraft(OperationId id, PartId part, Chapter chapter, String title, int minutes) {
+  OperationDraft(OperationId id, PartId part, Chapter chapter, Text title, int minutes) {
     this.id = id;
     this.part = part;
     this.chapter = chapter;
@@ -81,14 +82,14 @@ final class OperationDraft {
    * Binds it behind another, for a reason that wood gives rather than habit. The other has to be
    * there: a route in which it isn't isn't made.
    */
-  OperationDraft after(OperationId operation, String reason) {
+  OperationDraft after(OperationId operation, Text reason) {
     after.put(operation.text(), reason);
     bound.add(operation);
     return this;
   }
 
   /** The same behind one that not every such instrument has. */
-  OperationDraft afterIfThere(OperationId operation, String reason) {
+  OperationDraft afterIfThere(OperationId operation, Text reason) {
     after.put(operation.text(), reason);
     return this;
   }
@@ -150,7 +151,7 @@ final class OperationDraft {
     return set(values);
   }
 
-  OperationDraft tools(String... words) {
+  OperationDraft tools(Text... words) {
     tools.addAll(List.of(words));
     return this;
   }
@@ -160,7 +161,7 @@ final class OperationDraft {
     return this;
   }
 
-  OperationDraft waits(double hours, String reason) {
+  OperationDraft waits(double hours, Text reason) {
     wait = WaitingTime.of(hours, reason);
     return this;
   }
@@ -180,12 +181,12 @@ final class OperationDraft {
     return cautions.contains(Caution.DUST);
   }
 
-  OperationDraft hazards(List<String> sentences) {
+  OperationDraft hazards(List<Text> sentences) {
     hazards.addAll(sentences);
     return this;
   }
 
-  OperationDraft problems(List<String> words) {
+  OperationDraft problems(List<Text> words) {
     troubles.addAll(words);
     return this;
   }
@@ -217,7 +218,7 @@ final class OperationDraft {
     return this;
   }
 
-  OperationDraft unsafeAction(String words) {
+  OperationDraft unsafeAction(Text words) {
     wrong = words;
     return this;
   }

@@ -90,7 +90,7 @@ final class OperationListBuilder {
   }
 
   /** What is known of the dust of the woods that a part is made of. */
-  private List<String> dust(PartId part) {
+  private List<Text> dust(PartId part) {
     Set<String> woods = new LinkedHashSet<>();
     boolean all = part == PartId.INSTRUMENT;
     if (all || part == PartId.NECK || part == PartId.HEAD) {
@@ -112,18 +112,18 @@ final class OperationListBuilder {
         .filter(s -> !s.dust().isEmpty())
         .map(
             s ->
-                "Dust of "
-                    + s.name()
-                    + " is known as "
-                    + (s.dust().equals("irritant")
-                        ? "an "
-                        : s.dust().equals("sensitiser") ? "a " : "")
-                    + s.dust()
-                    + ": see the wood's safety sheet.")
+                Text.of(
+                    "Dust of {wood} is known as {what}: see the wood's safety sheet.",
+                    s.name(),
+                    s.dust().equals("irritant")
+                        ? Text.of("an irritant")
+                        : s.dust().equals("sensitiser")
+                            ? Text.of("a sensitiser")
+                            : Text.of(s.dust())))
         .toList();
   }
 
-  OperationDraft neck(OperationId id, Chapter chapter, String title, int minutes) {
+  OperationDraft neck(OperationId id, Chapter chapter, Text title, int minutes) {
     return Operation.of(id, PartId.NECK, chapter, title, minutes);
   }
 
@@ -148,17 +148,13 @@ final class OperationListBuilder {
   }
 
   /** A hold point of what can be measured in a decision's place. */
-  HoldPoint measured(NumberDecision decision, double tolerance, String how, String reason) {
+  HoldPoint measured(NumberDecision decision, double tolerance, Text how, Text reason) {
     return measured(decision, Optional.of(drawn(decision)), tolerance, how, reason);
   }
 
   /** The same where something else than the decision says what it should be. */
   HoldPoint measured(
-      NumberDecision decision,
-      Optional<Value> nominal,
-      double tolerance,
-      String how,
-      String reason) {
+      NumberDecision decision, Optional<Value> nominal, double tolerance, Text how, Text reason) {
     Measurable measurable = Measurables.find(plan.build().design(), decision.id()).orElseThrow();
     return HoldPoint.measured(measurable, nominal, tolerance, how, reason);
   }
@@ -172,23 +168,27 @@ final class OperationListBuilder {
   }
 
   /** Why parts can't be had from the boards that they are laid on. */
-  List<String> woodTrouble(Predicate<WoodPart> parts) {
-    List<String> all = new ArrayList<>(plan.boards().wanting(parts));
+  List<Text> woodTrouble(Predicate<WoodPart> parts) {
+    List<Text> all = new ArrayList<>(plan.boards().wanting(parts));
     for (BoardLayout.Laid laid : plan.boards().laid()) {
       if (!laid.trouble().isEmpty() && parts.test(laid.part())) {
-        all.add(laid.part().label() + ": " + laid.trouble());
+        all.add(Text.of("{part}: {problem}", laid.part().label(), laid.trouble()));
       }
     }
     return all;
   }
 
   /** Why the neck's strips can't be sawn as planned. */
-  List<String> stripTrouble() {
-    List<String> all = new ArrayList<>();
+  List<Text> stripTrouble() {
+    List<Text> all = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       BlankReadiness.boardTrouble(rip, plan.rips()).ifPresent(all::add);
       if (rip.missing() != null && !rip.fits()) {
-        all.add(rip.wood().name() + ": " + Text.mm(rip.missing().value(), 1) + " of width missing");
+        all.add(
+            Text.of(
+                "{wood}: {width} of width missing",
+                rip.wood().name(),
+                Text.length(rip.missing().value(), 1)));
       }
     }
     return all;

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
@@ -45,33 +44,23 @@ public record OutdatedCut(Operation operation, double is, boolean read, Value pl
 
   /** What was made, how it is, which number the plan wants, and by how much it is off. */
   public String sentence(Units units) {
-    return operation.title()
-        + ": "
-        + planned.label()
-        + (read ? " came out at " : " was set to ")
-        + NumberWriter.text(is, planned.quantity(), units)
-        + ", wanted "
-        + planned.text(units)
-        + ": "
-        + difference(units)
-        + " "
-        + operation.sizing(planned.id()).word(by());
+    return text().in(units);
   }
 
   /** The same as a sentence among others. */
   public Text text() {
+    String template =
+        read
+            ? "{operation}: {label} came out at {is}, wanted {planned}: {off} {direction}"
+            : "{operation}: {label} was set to {is}, wanted {planned}: {off} {direction}";
     return Text.of(
-        operation.title()
-            + ": "
-            + planned.label()
-            + (read ? " came out at " : " was set to ")
-            + Text.number(is, planned.quantity())
-            + ", wanted "
-            + Text.number(planned.value(), planned.quantity())
-            + ": "
-            + Text.number(Math.abs(by()), fine())
-            + " "
-            + operation.sizing(planned.id()).word(by()));
+        template,
+        operation.title(),
+        planned.label(),
+        Text.amount(is, planned.quantity()),
+        Text.amount(planned.value(), planned.quantity()),
+        Text.amount(Math.abs(by()), fine()),
+        operation.sizing(planned.id()).word(by()));
   }
 
   /** A length's difference is told finer than the length. */
@@ -80,8 +69,8 @@ public record OutdatedCut(Operation operation, double is, boolean read, Value pl
   }
 
   /** By how much it is off; never rounded away to nothing. */
-  public String difference(Units units) {
-    return NumberWriter.text(Math.abs(by()), fine(), units);
+  public Text difference(Units units) {
+    return Text.only(Text.shown(Math.abs(by()), fine()));
   }
 
   /** Everything made that no longer agrees, in the order of work. */

@@ -9,8 +9,8 @@ import java.util.Optional;
 import roughcut.design.NumberDecision;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.InvalidInput;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.record.Measurable;
@@ -90,18 +90,18 @@ public final class PlausibilityCheck {
   public static double read(Expected expected, Range range, String text, Units units, String asked)
       throws InvalidInput {
     double value = range.number(text, units);
-    Optional<String> slip =
+    Optional<Text> slip =
         unitTyped(text) ? Optional.empty() : expected.nominal().flatMap(n -> slip(n, value, units));
     if (slip.isPresent()) {
-      throw new InvalidInput(slip.get());
+      throw new InvalidInput(slip.get().in(units));
     }
     if (!range.allows(value)) {
       throw new InvalidInput(range.refusal(value, units));
     }
     if (!text.strip().equals(asked)) {
-      Optional<String> doubt = suspicion(expected, value, text, units);
+      Optional<Text> doubt = suspicion(expected, value, text, units);
       if (doubt.isPresent()) {
-        throw new InvalidInput(doubt.get());
+        throw new InvalidInput(doubt.get().in(units));
       }
     }
     return value;
@@ -116,7 +116,7 @@ public final class PlausibilityCheck {
    *
    * @param value as it was understood, in the nominal's unit
    */
-  static Optional<String> slip(Value nominal, double value, Units units) {
+  static Optional<Text> slip(Value nominal, double value, Units units) {
     if (!nominal.quantity().isLength() || nominal.value() <= 0 || value <= 0) {
       return Optional.empty();
     }
@@ -128,12 +128,11 @@ public final class PlausibilityCheck {
     return meant == 0
         ? Optional.empty()
         : Optional.of(
-            NumberWriter.text(value, nominal.quantity(), units)
-                + " is "
-                + (meant > value ? "a 25th of" : "25 times")
-                + " what is drawn: did you mean "
-                + NumberWriter.text(meant, nominal.quantity(), units)
-                + "? Type it with its unit");
+            Text.of(
+                "{number} is {detail} what is drawn: did you mean {number2}? Type it with its unit",
+                Text.shown(value, nominal.quantity()),
+                meant > value ? Text.of("a 25th of") : Text.of("25 times"),
+                Text.shown(meant, nominal.quantity())));
   }
 
   /**
@@ -142,7 +141,7 @@ public final class PlausibilityCheck {
    *
    * @param text as it was typed
    */
-  static Optional<String> suspicion(Expected expected, double value, String text, Units units) {
+  static Optional<Text> suspicion(Expected expected, double value, String text, Units units) {
     Value nominal = expected.nominal().orElse(null);
     if (nominal == null) {
       return Optional.empty();
@@ -151,7 +150,7 @@ public final class PlausibilityCheck {
     if (off <= WOOD * expected.tolerance() + 1e-9) {
       return Optional.empty();
     }
-    Optional<String> why =
+    Optional<Text> why =
         tenfold(nominal, value, units)
             .or(() -> digits(expected, text, units))
             .or(() -> datum(expected, value));
@@ -160,18 +159,16 @@ public final class PlausibilityCheck {
       return Optional.empty();
     }
     return Optional.of(
-        NumberWriter.text(value, nominal.quantity(), units)
-            + " is "
-            + NumberWriter.text(off, nominal.quantity(), units)
-            + (value > nominal.value() ? " more" : " less")
-            + " than the "
-            + nominal.text(units)
-            + " drawn. "
-            + why.map(w -> w + " ").orElse("")
-            + "Enter it again if it is right");
+        Text.of(
+            "{number} is {number2}{detail} than the {nominal} drawn. {detail2}Enter it again if it is right",
+            Text.shown(value, nominal.quantity()),
+            Text.shown(off, nominal.quantity()),
+            value > nominal.value() ? Text.of(" more") : Text.of(" less"),
+            Text.shown(nominal),
+            why.map(w -> Text.of("{why} ", w)).orElse(Text.NONE)));
   }
 
-  private static Optional<String> tenfold(Value nominal, double value, Units units) {
+  private static Optional<Text> tenfold(Value nominal, double value, Units units) {
     for (double times : new double[] {10, 0.1}) {
       double meant = value * times;
       if (Math.abs(meant / nominal.value() - 1) < NEAR) {
@@ -181,12 +178,12 @@ public final class PlausibilityCheck {
     return Optional.empty();
   }
 
-  private static String likelyMeant(double meant, Value nominal, Units units) {
-    return "Did you mean " + NumberWriter.text(meant, nominal.quantity(), units) + "?";
+  private static Text likelyMeant(double meant, Value nominal, Units units) {
+    return Text.of("Did you mean {number}?", Text.shown(meant, nominal.quantity()));
   }
 
   /** One digit typed otherwise, or two neighbours the other way round, would be as drawn. */
-  private static Optional<String> digits(Expected expected, String text, Units units) {
+  private static Optional<Text> digits(Expected expected, String text, Units units) {
     Value nominal = expected.nominal().orElseThrow();
     String number = text.strip().replace(',', '.');
     if (!number.matches("\\d+(\\.\\d+)?")) {
@@ -221,10 +218,10 @@ public final class PlausibilityCheck {
     return all;
   }
 
-  private static Optional<String> datum(Expected expected, double value) {
+  private static Optional<Text> datum(Expected expected, double value) {
     return expected.others().entrySet().stream()
         .filter(e -> Math.abs(e.getValue() - value) <= expected.tolerance())
         .min(Map.Entry.comparingByKey())
-        .map(e -> "Was it taken " + e.getKey() + "?");
+        .map(e -> Text.of("Was it taken {getKey}?", e.getKey()));
   }
 }

@@ -1,5 +1,6 @@
 package roughcut.bench;
 
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 
 /**
@@ -9,72 +10,86 @@ import roughcut.part.PartId;
 public enum ReferenceFace {
   NECK_TOP(
       PartId.NECK,
-      "top",
-      "the neck's true top",
-      "planing it true again by the least that it takes"),
+      Text.of("top"),
+      Text.of("the neck's true top"),
+      Text.of("planing it true again by the least that it takes")),
   NECK_EDGE(
       PartId.NECK,
-      "edge",
-      "the neck blank's square edge",
-      "a railed jig that is sighted on the centre line instead of a fence"),
+      Text.of("edge"),
+      Text.of("the neck blank's square edge"),
+      Text.of("a railed jig that is sighted on the centre line instead of a fence")),
   NECK_SIDES(
       PartId.NECK,
-      "sides",
-      "straight sides for the neck to stand on",
-      "its offcuts taped back on, or support pieces of the same height"),
+      Text.of("sides"),
+      Text.of("straight sides for the neck to stand on"),
+      Text.of("its offcuts taped back on, or support pieces of the same height")),
   NECK_BACK(
       PartId.NECK,
-      "flat back",
-      "the neck's flat back",
-      "a cradle cut to the carved back, lined with leather"),
+      Text.of("flat back"),
+      Text.of("the neck's flat back"),
+      Text.of("a cradle cut to the carved back, lined with leather")),
   NECK_LINES(
       PartId.NECK,
-      "lines",
-      "the neck's centre and nut lines",
-      "drawing them anew from the channel"),
+      Text.of("lines"),
+      Text.of("the neck's centre and nut lines"),
+      Text.of("drawing them anew from the channel")),
   NECK_OPEN(
       PartId.NECK,
-      "open channels",
-      "the neck's open top",
-      "taking the fretboard off again with heat"),
+      Text.of("open channels"),
+      Text.of("the neck's open top"),
+      Text.of("taking the fretboard off again with heat")),
   HEEL_FLAT(
       PartId.NECK,
-      "heel",
-      "the heel's flat",
-      "a block cut to the heel that holds the drill square"),
-  HEAD_FACE(PartId.HEAD, "face", "the headstock's true face", "planing it true again"),
+      Text.of("heel"),
+      Text.of("the heel's flat"),
+      Text.of("a block cut to the heel that holds the drill square")),
+  HEAD_FACE(
+      PartId.HEAD,
+      Text.of("face"),
+      Text.of("the headstock's true face"),
+      Text.of("planing it true again")),
   BOARD_EDGE(
       PartId.FRETBOARD,
-      "edge",
-      "the fretboard's straight edge",
-      "a straight strip taped on along its centre line"),
+      Text.of("edge"),
+      Text.of("the fretboard's straight edge"),
+      Text.of("a straight strip taped on along its centre line")),
   BOARD_TOP(
       PartId.FRETBOARD,
-      "flat top",
-      "the fretboard's flat top",
-      "a caul hollowed to the fretboard's radius"),
+      Text.of("flat top"),
+      Text.of("the fretboard's flat top"),
+      Text.of("a caul hollowed to the fretboard's radius")),
   BODY_INSIDE(
       PartId.BODY,
-      "glue face",
-      "the body's open glue face",
-      "a bore from another rout or the edge"),
+      Text.of("glue face"),
+      Text.of("the body's open glue face"),
+      Text.of("a bore from another rout or the edge")),
   BODY_TOP(
       PartId.BODY,
-      "flat top",
-      "the body's flat top",
-      "a bridge over the carved top that carries router or drill"),
-  BODY_BACK(PartId.BODY, "flat back", "the body's flat back", "a bed cut to the contoured back"),
+      Text.of("flat top"),
+      Text.of("the body's flat top"),
+      Text.of("a bridge over the carved top that carries router or drill")),
+  BODY_BACK(
+      PartId.BODY,
+      Text.of("flat back"),
+      Text.of("the body's flat back"),
+      Text.of("a bed cut to the contoured back")),
   BODY_EDGE(
-      PartId.BODY, "edge", "the body blank's straight edge", "the centre line and a railed jig"),
+      PartId.BODY,
+      Text.of("edge"),
+      Text.of("the body blank's straight edge"),
+      Text.of("the centre line and a railed jig")),
   BODY_LINES(
-      PartId.BODY, "centre line", "the body's centre line", "drawing it anew from the pocket");
+      PartId.BODY,
+      Text.of("centre line"),
+      Text.of("the body's centre line"),
+      Text.of("drawing it anew from the pocket"));
 
   private final PartId part;
-  private final String brief;
-  private final String words;
-  private final String instead;
+  private final Text brief;
+  private final Text words;
+  private final Text instead;
 
-  ReferenceFace(PartId part, String brief, String words, String instead) {
+  ReferenceFace(PartId part, Text brief, Text words, Text instead) {
     this.part = part;
     this.brief = brief;
     this.words = words;
@@ -86,17 +101,17 @@ public enum ReferenceFace {
   }
 
   /** In a word or two, beside its part. */
-  public String brief() {
+  public Text brief() {
     return brief;
   }
 
   /** With its article, to go on in a sentence. */
-  public String words() {
+  public Text words() {
     return words;
   }
 
   /** What would make it possible without it. */
-  public String instead() {
+  public Text instead() {
     return instead;
   }
 }

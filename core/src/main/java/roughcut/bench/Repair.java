@@ -1,46 +1,54 @@
 package roughcut.bench;
 
 import java.util.Set;
+import roughcut.measure.Text;
 
 /**
  * What makers do about a cut that came out other than wanted (handbook page 7, "Rework"): with its
  * hands-on time by rule of thumb and what is seen of it afterwards.
  */
 public enum Repair {
-  CUT_FURTHER("cut it further", 20, "nothing is seen of it", true, Sizing.DEPTH, Sizing.OPENING),
+  CUT_FURTHER(
+      Text.of("cut it further"),
+      20,
+      Text.of("nothing is seen of it"),
+      true,
+      Sizing.DEPTH,
+      Sizing.OPENING),
   SHIM(
-      "glue in a shim over the full face, grain the same way",
+      Text.of("glue in a shim over the full face, grain the same way"),
       45,
-      "a glue line at the edge; never a shim at one corner, under a bolted neck it lifts the heel",
+      Text.of(
+          "a glue line at the edge; never a shim at one corner, under a bolted neck it lifts the heel"),
       false,
       Sizing.DEPTH),
   PLUG(
-      "plug it with the same wood, grain in line, and bore again",
+      Text.of("plug it with the same wood, grain in line, and bore again"),
       40,
-      "a plug is seen unless something covers it",
+      Text.of("a plug is seen unless something covers it"),
       false,
       Sizing.DEPTH,
       Sizing.PLACE),
   FILL(
-      "fill it with a slip of the same wood and saw it again",
+      Text.of("fill it with a slip of the same wood and saw it again"),
       40,
-      "the slip is seen at the fretboard's edge unless binding covers it",
+      Text.of("the slip is seen at the fretboard's edge unless binding covers it"),
       false,
       Sizing.DEPTH),
   COVER(
-      "let a wider ring or plate cover it",
+      Text.of("let a wider ring or plate cover it"),
       15,
-      "nothing, where the cover is wide enough",
+      Text.of("nothing, where the cover is wide enough"),
       false,
       Sizing.OPENING);
 
-  private final String words;
+  private final Text words;
   private final int minutes;
-  private final String look;
+  private final Text look;
   private final boolean tooLittle;
   private final Set<Sizing> of;
 
-  Repair(String words, int minutes, String look, boolean tooLittle, Sizing... of) {
+  Repair(Text words, int minutes, Text look, boolean tooLittle, Sizing... of) {
     this.words = words;
     this.minutes = minutes;
     this.look = look;
@@ -48,7 +56,7 @@ public enum Repair {
     this.of = Set.of(of);
   }
 
-  public String words() {
+  public Text words() {
     return words;
   }
 
@@ -57,7 +65,7 @@ public enum Repair {
   }
 
   /** What is seen of it in the end. */
-  public String look() {
+  public Text look() {
     return look;
   }
 

@@ -11,11 +11,7 @@ import roughcut.measure.Units;
  * @param text why
  * @param loss what could be lost, a sentence
  */
-public record Risk(Kind kind, Text text, String loss) {
-  public Risk(Kind kind, String words, String loss) {
-    this(kind, Text.of(words), loss);
-  }
-
+public record Risk(Kind kind, Text text, Text loss) {
   /** As it is read in millimetres. */
   public String words() {
     return text.in(Units.MM);
@@ -27,22 +23,22 @@ public record Risk(Kind kind, Text text, String loss) {
 
   /** Why it asks. */
   public enum Kind {
-    NOT_YET("not ready"),
-    WAITS("waiting"),
-    OWES("something is owed first"),
-    NO("answered no"),
-    OFF("off"),
-    UNKNOWN("not known"),
-    STOP("stop"),
-    FINAL("can't be put back");
+    NOT_YET(Text.of("not ready")),
+    WAITS(Text.of("waiting")),
+    OWES(Text.of("something is owed first")),
+    NO(Text.of("answered no")),
+    OFF(Text.of("off")),
+    UNKNOWN(Text.of("not known")),
+    STOP(Text.of("stop")),
+    FINAL(Text.of("can't be put back"));
 
-    private final String word;
+    private final Text word;
 
-    Kind(String word) {
+    Kind(Text word) {
       this.word = word;
     }
 
-    public String word() {
+    public Text word() {
       return word;
     }
   }

@@ -3,21 +3,16 @@ package roughcut.bench;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import roughcut.bench.Risk.Kind;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 
 /** What is at stake when an operation is done now (handbook page 7, "Hold points"). */
 final class RiskAssessment {
   /** So many figures are said once more before what can't be put back. */
   private static final int FIGURES = 4;
-
-  private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\.\\d+)?");
 
   private final Bench bench;
   private final Operation op;
@@ -43,60 +38,66 @@ final class RiskAssessment {
       case NOT_YET ->
           step.why()
               .forEach(
-                  w -> add(Kind.NOT_YET, w, "What it needs isn't there: the part may be spoilt."));
+                  w ->
+                      add(
+                          Kind.NOT_YET,
+                          w,
+                          Text.of("What it needs isn't there: the part may be spoilt.")));
       case WAITS ->
-          step.why().forEach(w -> add(Kind.WAITS, w, "What isn't done yet moves or comes apart."));
+          step.why()
+              .forEach(
+                  w -> add(Kind.WAITS, w, Text.of("What isn't done yet moves or comes apart.")));
       case OWES ->
           step.why()
               .forEach(
-                  w -> add(Kind.OWES, w, "What is owed can't be done any more, or only badly."));
+                  w ->
+                      add(
+                          Kind.OWES,
+                          w,
+                          Text.of("What is owed can't be done any more, or only badly.")));
       case READY, DONE -> {}
     }
   }
 
   private void hold(Bench.Held held) {
     HoldPoint hold = held.hold();
-    String loss = sentence(hold.reason());
+    Text loss = Text.of("{reason}.", hold.reason().capital());
     switch (held.state()) {
-      case MISSING -> add(Kind.UNKNOWN, hold.what() + ": not taken yet", loss);
-      case STALE -> add(Kind.UNKNOWN, hold.what() + ": taken too long ago", loss);
+      case MISSING -> add(Kind.UNKNOWN, Text.of("{what}: not taken yet", hold.what()), loss);
+      case STALE -> add(Kind.UNKNOWN, Text.of("{what}: taken too long ago", hold.what()), loss);
       case OFF ->
           add(
               hold.looked() ? Kind.NO : Kind.OFF,
-              hold.looked() ? hold.what() + ": answered no" : off(held),
+              hold.looked() ? Text.of("{what}: answered no", hold.what()) : off(held),
               loss);
       case HOLDS -> {}
     }
   }
 
-  private static String off(Bench.Held held) {
+  private static Text off(Bench.Held held) {
     Value nominal = held.hold().nominal().orElseThrow();
     double is = held.reading().orElseThrow().value();
-    return held.hold().what()
-        + ": "
-        + Text.number(is, nominal.quantity())
-        + " where "
-        + Text.number(nominal.value(), nominal.quantity())
-        + " is drawn";
+    return Text.of(
+        "{what}: {is} where {nominal} is drawn",
+        held.hold().what(),
+        Text.amount(is, nominal.quantity()),
+        Text.amount(nominal.value(), nominal.quantity()));
   }
 
   /** A stop that was answered with a reason is asked about again only when it is another. */
   private void stop(Text text) {
-    if (bench.answered(answer(text.in(Units.MM)))) {
+    if (bench.answered(answer(text))) {
       return;
     }
-    add(Kind.STOP, text.words(), "The part can't become what is drawn.");
+    add(Kind.STOP, text, Text.of("The part can't become what is drawn."));
   }
 
   /** What the log keeps of a stop that is answered: what it is about, and each of its numbers. */
-  static Map<String, Double> answer(String words) {
-    String matter = "stop: " + NUMBER.matcher(words).replaceAll("#");
+  static Map<String, Double> answer(Text text) {
+    String matter = "stop: " + text.matter();
     Map<String, Double> kept = new LinkedHashMap<>();
     kept.put(matter, 0.0);
-    NUMBER
-        .matcher(words)
-        .results()
-        .forEach(r -> kept.put(matter + " " + kept.size(), Double.parseDouble(r.group())));
+    text.numbers().forEach(n -> kept.put(matter + " " + kept.size(), n));
     return kept;
   }
 
@@ -106,38 +107,45 @@ final class RiskAssessment {
     if (op.undoable() || settings.isEmpty()) {
       return;
     }
-    String figures =
-        settings.stream()
-            .limit(FIGURES)
-            .map(v -> v.label() + " " + Text.number(v.value(), v.quantity()))
-            .collect(Collectors.joining("; "));
+    Text figures =
+        Text.joined(
+            settings.stream()
+                .limit(FIGURES)
+                .map(
+                    v ->
+                        Text.of("{label} {value}", v.label(), Text.amount(v.value(), v.quantity())))
+                .toList(),
+            "; ");
     int more = settings.size() - FIGURES;
-    add(Kind.FINAL, figures + (more > 0 ? " and " + more + " more" : ""), "It can't be put back.");
+    add(
+        Kind.FINAL,
+        Text.of(
+            "{figures}{detail}", figures, more > 0 ? Text.of(" and {more} more", more) : Text.NONE),
+        Text.of("It can't be put back."));
   }
 
-  private void add(Kind kind, String words, String loss) {
+  private void add(Kind kind, Text words, Text loss) {
     Risk risk = new Risk(kind, words, loss);
     if (!all.contains(risk)) {
       all.add(risk);
     }
   }
 
-  private static String sentence(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
-  }
-
   /** What was at stake, for the log. */
-  static String told(List<Risk> stakes) {
+  static Text told(List<Risk> stakes) {
     Map<Kind, List<Risk>> by =
         stakes.stream()
             .filter(s -> s.kind() != Kind.FINAL)
             .collect(Collectors.groupingBy(Risk::kind, LinkedHashMap::new, Collectors.toList()));
-    return by.entrySet().stream()
-        .map(
-            e ->
-                e.getKey().word()
-                    + ": "
-                    + e.getValue().stream().map(Risk::words).collect(Collectors.joining(", ")))
-        .collect(Collectors.joining("; "));
+    return Text.joined(
+        by.entrySet().stream()
+            .map(
+                e ->
+                    Text.of(
+                        "{kind}: {risks}",
+                        e.getKey().word(),
+                        Text.joined(e.getValue().stream().map(Risk::text).toList(), ", ")))
+            .toList(),
+        "; ");
   }
 }

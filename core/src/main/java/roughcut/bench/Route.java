@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import roughcut.design.OrderChange;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 
 /**
@@ -18,7 +19,7 @@ import roughcut.plan.Plan;
  * @param order all operations, as they are to be done
  * @param refused changes that can't be, each with its reason in words
  */
-public record Route(List<Operation> order, List<String> refused) {
+public record Route(List<Operation> order, List<Text> refused) {
   public Route {
     order = List.copyOf(order);
     refused = List.copyOf(refused);
@@ -27,10 +28,10 @@ public record Route(List<Operation> order, List<String> refused) {
   /** The usual order with the maker's changes, as far as they are possible. */
   public static Route of(List<Operation> usual, List<OrderChange> changes) {
     List<Operation> order = usual;
-    List<String> refused = new ArrayList<>();
+    List<Text> refused = new ArrayList<>();
     for (OrderChange change : changes) {
       List<Operation> next = reordered(order, change);
-      Optional<String> reason = refusal(next);
+      Optional<Text> reason = refusal(next);
       if (reason.isEmpty()) {
         order = next;
       } else {
@@ -73,26 +74,26 @@ public record Route(List<Operation> order, List<String> refused) {
   }
 
   /** Why that change can't be, in words; empty where it can. */
-  public Optional<String> refusal(OrderChange change) {
+  public Optional<Text> refusal(OrderChange change) {
     return refusal(reordered(order, change));
   }
 
   /** Why an order can't be, in words; empty for one that can. */
-  static Optional<String> refusal(List<Operation> order) {
+  static Optional<Text> refusal(List<Operation> order) {
     Map<String, Operation> all =
         order.stream().collect(Collectors.toMap(Operation::id, o -> o, (a, b) -> a));
     Map<String, Boolean> done = new HashMap<>();
     Map<ReferenceFace, Operation> gone = new EnumMap<>(ReferenceFace.class);
     Map<ReferenceFace, Boolean> there = new EnumMap<>(ReferenceFace.class);
     for (Operation op : order) {
-      for (Map.Entry<String, String> before : op.after().entrySet()) {
+      for (Map.Entry<String, Text> before : op.after().entrySet()) {
         if (all.containsKey(before.getKey()) && !done.containsKey(before.getKey())) {
           return Optional.of(
-              quoted(op)
-                  + " comes after "
-                  + quoted(all.get(before.getKey()))
-                  + ": "
-                  + before.getValue());
+              Text.of(
+                  "{operation} comes after {before}: {reason}",
+                  quoted(op),
+                  quoted(all.get(before.getKey())),
+                  before.getValue()));
         }
       }
       for (ReferenceFace face : op.needs()) {
@@ -104,11 +105,11 @@ public record Route(List<Operation> order, List<String> refused) {
               order.stream().filter(o -> o.makes().contains(face)).findFirst();
           if (maker.isPresent()) {
             return Optional.of(
-                quoted(op)
-                    + " wants "
-                    + face.words()
-                    + ", which comes with "
-                    + quoted(maker.get()));
+                Text.of(
+                    "{operation} wants {face}, which comes with {maker}",
+                    quoted(op),
+                    face.words(),
+                    quoted(maker.get())));
           }
         }
       }
@@ -126,15 +127,12 @@ public record Route(List<Operation> order, List<String> refused) {
   }
 
   /** Tells that a face goes that another operation needs, and what would help. */
-  static String takesAway(Operation destroyer, ReferenceFace face, Operation needs) {
-    return quoted(destroyer)
-        + " takes away "
-        + face.words()
-        + ", and "
-        + quoted(needs)
-        + (needs.measuresFrom().contains(face) ? " measures from it" : " stands on it")
-        + "; possible with "
-        + face.instead();
+  static Text takesAway(Operation destroyer, ReferenceFace face, Operation needs) {
+    String template =
+        needs.measuresFrom().contains(face)
+            ? "{operation} takes away {face}, and {needs} measures from it; possible with {instead}"
+            : "{operation} takes away {face}, and {needs} stands on it; possible with {instead}";
+    return Text.of(template, quoted(destroyer), face.words(), quoted(needs), face.instead());
   }
 
   /** What needs a face that this operation takes away, among operations still to be done. */
@@ -158,7 +156,7 @@ public record Route(List<Operation> order, List<String> refused) {
         .allMatch(f -> open.subList(from + 1, to).stream().anyMatch(o -> o.makes().contains(f)));
   }
 
-  static String quoted(Operation op) {
-    return "“" + op.title() + "”";
+  static Text quoted(Operation op) {
+    return Text.of("“{title}”", op.title());
   }
 }

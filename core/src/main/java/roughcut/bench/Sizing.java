@@ -1,20 +1,22 @@
 package roughcut.bench;
 
+import roughcut.measure.Text;
+
 /** What a number of an operation is a size of, and so what too much or too little of it is. */
 public enum Sizing {
   /** Grows with what is taken away downwards. */
-  DEPTH("too shallow", "too deep"),
+  DEPTH(Text.of("too shallow"), Text.of("too deep")),
   /** Grows with what is taken away sideways. */
-  OPENING("too narrow", "too wide"),
+  OPENING(Text.of("too narrow"), Text.of("too wide")),
   /** Where it is; neither more nor less. */
-  PLACE("away from where it is drawn", "away from where it is drawn"),
+  PLACE(Text.of("away from where it is drawn"), Text.of("away from where it is drawn")),
   /** What is left standing, or anything else that is set. */
-  OTHER("too little", "too much");
+  OTHER(Text.of("too little"), Text.of("too much"));
 
-  private final String less;
-  private final String more;
+  private final Text less;
+  private final Text more;
 
-  Sizing(String less, String more) {
+  Sizing(Text less, Text more) {
     this.less = less;
     this.more = more;
   }
@@ -24,7 +26,7 @@ public enum Sizing {
    *
    * @param by what is wanted less what is there
    */
-  public String word(double by) {
+  public Text word(double by) {
     return by > 0 ? less : more;
   }
 }

@@ -19,17 +19,17 @@ import roughcut.plan.Plan;
 public record Verdict(List<Item> items) {
   /** Whether to go on. */
   public enum State {
-    STOP("Stop"),
-    LOOK("Check"),
-    GO("OK");
+    STOP(Text.of("Stop")),
+    LOOK(Text.of("Check")),
+    GO(Text.of("OK"));
 
-    private final String word;
+    private final Text word;
 
-    State(String word) {
+    State(Text word) {
       this.word = word;
     }
 
-    public String word() {
+    public Text word() {
       return word;
     }
   }
@@ -64,7 +64,7 @@ public record Verdict(List<Item> items) {
     for (Clearance clearance : plan.clearances()) {
       if (clearance.state() != Clearance.State.CLEAR) {
         State state = clearance.state() == Clearance.State.STOP ? State.STOP : State.LOOK;
-        all.add(new Item(state, Text.of(thin(clearance)), Concern.of(clearance)));
+        all.add(new Item(state, thin(clearance), Concern.of(clearance)));
       }
     }
     for (OutdatedCut one : spoiled) {
@@ -81,16 +81,16 @@ public record Verdict(List<Item> items) {
     };
   }
 
-  private static String thin(Clearance clearance) {
+  private static Text thin(Clearance clearance) {
     double limit =
         clearance.state() == Clearance.State.STOP && !Double.isNaN(clearance.limit().fail())
             ? clearance.limit().fail()
             : clearance.limit().warn();
-    return clearance.what()
-        + " "
-        + Text.mm(clearance.left().value(), 1)
-        + ", under "
-        + Text.mm(limit, 1);
+    return Text.of(
+        "{what} {left}, under {limit}",
+        clearance.what(),
+        Text.length(clearance.left().value(), 1),
+        Text.length(limit, 1));
   }
 
   public State state() {
@@ -111,30 +111,32 @@ public record Verdict(List<Item> items) {
    * In one line: the word, how much of it is about a part and how much isn't, and the worst of what
    * is.
    */
-  public String sentence(PartId part, Units units) {
+  public Text sentence(PartId part) {
     if (items.isEmpty()) {
-      return State.GO.word() + " · nothing stops it, nothing wants a look";
+      return Text.of("{go} · nothing stops it, nothing wants a look", State.GO.word());
     }
     List<Item> here = about(part).items().stream().filter(this::worst).toList();
     long elsewhere = items.stream().filter(this::worst).count() - here.size();
-    String where =
+    Text where =
         here.isEmpty()
-            ? count(elsewhere) + " elsewhere, none here"
-            : count(here.size())
-                + " on the "
-                + part.word()
-                + (elsewhere == 0 ? "" : ", " + elsewhere + " elsewhere");
+            ? Text.of("{count} elsewhere, none here", count(elsewhere))
+            : Text.of(
+                "{count} on the {part}{detail}",
+                count(here.size()),
+                part.word(),
+                elsewhere == 0 ? Text.NONE : Text.of(", {elsewhere} elsewhere", elsewhere));
     Item first = here.isEmpty() ? items.get(0) : here.get(0);
-    return state().word() + " · " + where + ": " + first.text().in(units);
+    return Text.of("{state} · {where}: {first}", state().word(), where, first.text());
   }
 
   private boolean worst(Item item) {
     return item.state() == state();
   }
 
-  private String count(long n) {
+  private Text count(long n) {
     return state() == State.STOP
-        ? n + (n == 1 ? " problem" : " problems")
-        : n + (n == 1 ? " thing to check" : " things to check");
+        ? Text.of("{n}{detail}", n, n == 1 ? Text.of(" problem") : Text.of(" problems"))
+        : Text.of(
+            "{n}{detail}", n, n == 1 ? Text.of(" thing to check") : Text.of(" things to check"));
   }
 }

@@ -1,5 +1,6 @@
 package roughcut.bench;
 
+import roughcut.measure.Text;
 import roughcut.shop.Glue;
 import roughcut.shop.ShopHours;
 
@@ -12,14 +13,15 @@ import roughcut.shop.ShopHours;
  * @param glue whether it is glue that cures, which takes longer in the cold
  * @param reason what happens meanwhile, to go on after “until”
  */
-public record WaitingTime(double listed, double clamped, boolean glue, String reason) {
-  static WaitingTime of(double hours, String reason) {
+public record WaitingTime(double listed, double clamped, boolean glue, Text reason) {
+  static WaitingTime of(double hours, Text reason) {
     return new WaitingTime(hours, 0, false, reason);
   }
 
   /** A glue's: in clamps first, and then until it may be worked. */
   static WaitingTime cure(Glue glue) {
-    return new WaitingTime(glue.cureHours(), glue.clampMinutes() / 60, true, "the glue is cured");
+    return new WaitingTime(
+        glue.cureHours(), glue.clampMinutes() / 60, true, Text.of("the glue is cured"));
   }
 
   /** How long it really is in a shop, h. */

@@ -2,6 +2,7 @@ package roughcut.blank;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.measure.Text;
 
 /**
  * A blank on its way: what it is, how it is made, how large it has to be before the next step, and
@@ -14,7 +15,7 @@ import java.util.List;
  * @param from the parts that it is glued from, or the blank that it is sawn from
  */
 public record BlankNode(
-    String name, String how, double length, double width, double depth, List<BlankNode> from) {
+    Text name, Text how, double length, double width, double depth, List<BlankNode> from) {
   public BlankNode {
     from = List.copyOf(from);
   }

@@ -1,7 +1,5 @@
 package roughcut.blank;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -57,52 +55,62 @@ public final class BlankReadiness {
     double heelSpare = spare.heel().value();
     Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
-      boardTrouble(plan, rips).ifPresent(words -> all.get(words));
+      boardTrouble(plan, rips).ifPresent(all::get);
       if (plan.missing() != null && !plan.fits()) {
         all.get(
-            plan.wood().name() + ": " + Text.mm(plan.missing().value(), 1) + " of width missing");
+            Text.of(
+                "{wood}: {missing} of width missing",
+                plan.wood().name(),
+                Text.length(plan.missing().value(), 1)));
       }
-      hasStarted(plan).ifPresent(words -> all.look(words));
+      hasStarted(plan).ifPresent(all::look);
     }
     ofParts(layout, all);
     marked(layout, shop, l -> !ofBody(l.part()), all);
     sawHeight(inputs, shop, rips, all);
     moisture(rips, all);
     if (sideSpare < 0) {
-      all.stop("the stack is " + Text.mm(-2 * sideSpare, 1) + " too narrow for the neck's outline");
+      all.stop(
+          Text.of(
+              "the stack is {length} too narrow for the neck's outline",
+              Text.length(-2 * sideSpare, 1)));
     }
     if (backSpare < 0) {
-      all.stop("the shaft is " + Text.mm(-backSpare, 1) + " too thin for the neck's back");
+      all.stop(
+          Text.of("the shaft is {value} too thin for the neck's back", Text.length(-backSpare, 1)));
     }
     if (heelSpare < 0) {
       all.stop(
-          "the heel wants "
-              + Text.mm(-heelSpare, 1)
-              + " more, "
-              + Text.mm(spare.heelX(), 0)
-              + " from the nut line: "
-              + (spare.block() > 0
-                  ? "a block " + Text.mm(spare.block(), 0) + " long, or a deeper blank"
-                  : "a deeper blank, or a heel block stacked on"));
+          Text.of(
+              "the heel wants {value} more, {heelX} from the nut line: {detail}",
+              Text.length(-heelSpare, 1),
+              Text.length(spare.heelX(), 0),
+              spare.block() > 0
+                  ? Text.of(
+                      "a block {block} long, or a deeper blank", Text.length(spare.block(), 0))
+                  : Text.of("a deeper blank, or a heel block stacked on")));
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {
-        all.stop("the curved joint at line " + insert.line() + " cuts through its neighbour");
+        all.stop(
+            Text.of("the curved joint at line {line} cuts through its neighbour", insert.line()));
       }
     }
-    glueing(glue.job(), "", all);
+    glueing(glue.job(), Text.NONE, all);
     if (glue.job().creeps()) {
       all.look(
-          "so many veneers creep when they are glued at once: in stages, each pressed until it"
-              + " holds");
+          Text.of(
+              "so many veneers creep when they are glued at once: in stages, each pressed until it"
+                  + " holds"));
     }
     for (GlueUp.Step step : glue.steps()) {
-      glueing(step.job(), step.words() + ": ", all);
+      glueing(step.job(), Text.of("{step}: ", step.words()), all);
     }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
       all.look(
-          "no waste at the ends for pins: the stack can creep; use end stops, or a few grains of"
-              + " salt in the glue");
+          Text.of(
+              "no waste at the ends for pins: the stack can creep; use end stops, or a few grains of"
+                  + " salt in the glue"));
     }
     return all.list();
   }
@@ -122,7 +130,7 @@ public final class BlankReadiness {
     layout.smallWanting(ours).forEach(all::look);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
-        all.get(laid.part().label() + ": " + laid.trouble());
+        all.get(Text.of("{part}: {trouble}", laid.part().label(), laid.trouble()));
       }
     }
   }
@@ -141,11 +149,11 @@ public final class BlankReadiness {
                       .forEach(
                           mark ->
                               all.look(
-                                  laid.part().label()
-                                      + " lies over “"
-                                      + mark.words()
-                                      + "” on "
-                                      + board.id())));
+                                  Text.of(
+                                      "{part} lies over “{mark}” on {id}",
+                                      laid.part().label(),
+                                      mark.words(),
+                                      board.id()))));
     }
   }
 
@@ -155,7 +163,7 @@ public final class BlankReadiness {
     Findings all = new Findings(Topic.BODY_BLANK);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && ofBody(laid.part())) {
-        all.get(laid.part().label() + ": " + laid.trouble());
+        all.get(Text.of("{part}: {trouble}", laid.part().label(), laid.trouble()));
       }
     }
     moisture(
@@ -178,48 +186,46 @@ public final class BlankReadiness {
         all);
     layout.wanting(BlankReadiness::ofBody).forEach(all::get);
     layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
-    thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), "the body is", all);
-    thinner(body.top(), BodyDecisions.BODY_TOP.id(), "the top's thinner leaf is", all);
+    thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), Text.of("the body is"), all);
+    thinner(body.top(), BodyDecisions.BODY_TOP.id(), Text.of("the top's thinner leaf is"), all);
     if (body.back().value() < 5) {
-      all.stop("top and accent leave no back to plane");
+      all.stop(Text.of("top and accent leave no back to plane"));
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > 0.005) {
-      all.stop("the outline runs " + Text.mm(off, 1) + " off the blank");
+      all.stop(Text.of("the outline runs {off} off the blank", Text.length(off, 1)));
     }
     if (body.halved() && !body.placement().centred()) {
-      all.look("the outline's centre line is off the centre joint");
+      all.look(Text.of("the outline's centre line is off the centre joint"));
     }
     for (BodyMarks mark : marks) {
       if (!mark.met()) {
         all.look(
-            mark.mark().words()
-                + " on "
-                + mark.board()
-                + " is "
-                + mark.fate().words()
-                + ", not as wished");
+            Text.of(
+                "{mark} on {board} is {fate}, not as wished",
+                mark.mark().words(),
+                mark.board(),
+                mark.fate().words()));
       }
     }
-    glueing(body.join(), "joint: ", all);
+    glueing(body.join(), Text.of("joint: "), all);
     body.topping().ifPresent(job -> topping(job, all));
     body.binding().ifPresent(binding -> binding(binding, body, all));
     return all.list();
   }
 
   /** What came out thinner than it was drawn; all that hangs on it follows. */
-  private static void thinner(Value now, String decision, String what, Findings all) {
+  private static void thinner(Value now, String decision, Text what, Findings all) {
     double by = now.nominal() - now.value();
     if (now.measured() && by > Precision.NEAR) {
       all.look(
           decision,
-          what
-              + " "
-              + Text.mm(now.value(), 1)
-              + ", "
-              + Text.mm(by, 1)
-              + " thinner than drawn: depths and floors go by it");
+          Text.of(
+              "{what} {now}, {by} thinner than drawn: depths and floors go by it",
+              what,
+              Text.length(now.value(), 1),
+              Text.length(by, 1)));
     }
   }
 
@@ -228,7 +234,7 @@ public final class BlankReadiness {
   }
 
   private static void topping(GlueJob job, Findings all) {
-    glueing(job, "top: ", all);
+    glueing(job, Text.of("top: "), all);
     boolean bag =
         switch (job.clamping()) {
           case VACUUM_BAG -> true;
@@ -238,9 +244,9 @@ public final class BlankReadiness {
       double wanted = job.force().value() * 1000 / (job.area().value() * 100);
       if (wanted > GlueJob.VACUUM) {
         all.look(
-            "a bag presses with 0.08 MPa where this wood wants "
-                + fixed(wanted, 1)
-                + ": good for a thin top that lies flat by itself");
+            Text.of(
+                "a bag presses with 0.08 MPa where this wood wants {number}: good for a thin top that lies flat by itself",
+                Text.fixed(wanted, 1)));
       }
     }
   }
@@ -248,15 +254,14 @@ public final class BlankReadiness {
   private static void binding(BodyBinding binding, BodyBlank body, Findings all) {
     if (!binding.bends()) {
       all.stop(
-          "the binding bends to "
-              + Text.mm(binding.bendsTo().value(), 0)
-              + ", the outline asks for "
-              + Text.mm(binding.tightest().value(), 0)
-              + ": more and thinner layers");
+          Text.of(
+              "the binding bends to {bendsTo}, the outline asks for {tightest}: more and thinner layers",
+              Text.length(binding.bendsTo().value(), 0),
+              Text.length(binding.tightest().value(), 0)));
     }
     double top = body.top().value() + body.accent().value();
     if (top > 0 && binding.channelHeight().value() < top) {
-      all.look("the binding is lower than the top: their joint will show beneath it");
+      all.look(Text.of("the binding is lower than the top: their joint will show beneath it"));
     }
   }
 
@@ -269,51 +274,48 @@ public final class BlankReadiness {
    * What is wrong with the board of a plan apart from its width; empty when it will do, or when
    * nothing is to be sawn from it.
    */
-  public static Optional<String> boardTrouble(RipPlan plan, NeckRips rips) {
+  public static Optional<Text> boardTrouble(RipPlan plan, NeckRips rips) {
     if (plan.strips().isEmpty()) {
       return Optional.empty();
     }
     if (plan.board().isEmpty()) {
-      return Optional.of("there is no " + plan.wood().name() + " in the rack");
+      return Optional.of(Text.of("there is no {wood} in the rack", plan.wood().name()));
     }
     Board board = plan.board().get();
-    Optional<String> unknown = board.unmeasured();
+    Optional<Text> unknown = board.unmeasured();
     if (unknown.isPresent()) {
       return Optional.of(
-          "the " + unknown.get() + " of board " + board.id() + " was never measured");
+          Text.of("the {name} of board {id} was never measured", unknown.get(), board.id()));
     }
     if (board.length().getAsDouble() < rips.length().value()) {
       return Optional.of(
-          "board "
-              + board.id()
-              + " is "
-              + Text.mm(rips.length().value() - board.length().getAsDouble(), 0)
-              + " too short");
+          Text.of(
+              "board {id} is {length} too short",
+              board.id(),
+              Text.length(rips.length().value() - board.length().getAsDouble(), 0)));
     }
     if (board.thickness().getAsDouble() < plan.thickest() - Precision.NEAR) {
       return Optional.of(
-          "board "
-              + board.id()
-              + " is "
-              + Text.mm(plan.thickest() - board.thickness().getAsDouble(), 1)
-              + " too thin");
+          Text.of(
+              "board {id} is {length} too thin",
+              board.id(),
+              Text.length(plan.thickest() - board.thickness().getAsDouble(), 1)));
     }
     return Optional.empty();
   }
 
   /** Once strips are off a board it is narrower than on its label. */
-  private static Optional<String> hasStarted(RipPlan plan) {
+  private static Optional<Text> hasStarted(RipPlan plan) {
 
     int sawn = plan.notRecorded().size();
     return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || plan.partly()
         ? Optional.empty()
         : Optional.of(
-            plan.wood().name()
-                + ": "
-                + (sawn == 1 ? "a strip is" : sawn + " strips are")
-                + " sawn off "
-                + plan.board().get().id()
-                + "; measure how wide it is left");
+            Text.of(
+                "{wood}: {detail} sawn off {id}; measure how wide it is left",
+                plan.wood().name(),
+                sawn == 1 ? Text.of("a strip is") : Text.of("{sawn} strips are", sawn),
+                plan.board().get().id()));
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
@@ -327,13 +329,18 @@ public final class BlankReadiness {
       return;
     }
     if (saw.get().wanders()) {
-      List<String> others =
-          shop.saws().stream().filter(s -> !s.wanders()).map(s -> "the " + s.name()).toList();
+      List<Text> others =
+          shop.saws().stream()
+              .filter(s -> !s.wanders())
+              .map(s -> Text.of("the {s}", s.name()))
+              .toList();
       all.get(
-          "the "
-              + saw.get().name()
-              + "'s blade is dull and wanders: sharpen it"
-              + (others.isEmpty() ? "" : ", or rip with " + String.join(" or ", others)));
+          Text.of(
+              "the {name}'s blade is dull and wanders: sharpen it{detail}",
+              saw.get().name(),
+              others.isEmpty()
+                  ? Text.NONE
+                  : Text.of(", or rip with {saws}", Text.joined(others, " or "))));
     }
     double high =
         rips.plans().stream()
@@ -345,13 +352,11 @@ public final class BlankReadiness {
             .orElse(rips.depth().value());
     if (high > saw.get().height()) {
       all.get(
-          "the "
-              + saw.get().name()
-              + " cuts "
-              + Text.mm(saw.get().height(), 0)
-              + " high, the boards lie "
-              + Text.mm(high, 0)
-              + ": plane them first, or take another saw");
+          Text.of(
+              "the {name} cuts {height} high, the boards lie {high}: plane them first, or take another saw",
+              saw.get().name(),
+              Text.length(saw.get().height(), 0),
+              Text.length(high, 0)));
     }
   }
 
@@ -370,55 +375,54 @@ public final class BlankReadiness {
     for (Board board : boards) {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
-        all.look("nobody measured how damp board " + board.id() + " is");
+        all.look(Text.of("nobody measured how damp board {id} is", board.id()));
         continue;
       }
       driest = Math.min(driest, moisture.getAsDouble());
       dampest = Math.max(dampest, moisture.getAsDouble());
       if (moisture.getAsDouble() > DAMP) {
         all.look(
-            "board "
-                + board.id()
-                + " is at "
-                + fixed(moisture.getAsDouble(), 1)
-                + " %: over 10 for indoors");
+            Text.of(
+                "board {id} is at {number} %: over 10 for indoors",
+                board.id(), Text.fixed(moisture.getAsDouble(), 1)));
       }
     }
     if (dampest - driest > APART) {
       all.stop(
-          "boards differ by "
-              + fixed(dampest - driest, 1)
-              + " points of moisture; let them come together first");
+          Text.of(
+              "boards differ by {number} points of moisture; let them come together first",
+              Text.fixed(dampest - driest, 1)));
     }
   }
 
-  private static void glueing(GlueJob glue, String what, Findings all) {
+  private static void glueing(GlueJob glue, Text what, Findings all) {
     if (glue.faces().value() == 0) {
       return;
     }
     if (glue.tooCold()) {
       all.stop(
-          what
-              + glue.glue().name()
-              + " doesn't set below "
-              + fixed(glue.glue().least(), 0)
-              + " °C");
+          Text.of(
+              "{what}{glue} doesn't set below {number} °C",
+              what,
+              glue.glue().name(),
+              Text.fixed(glue.glue().least(), 0)));
     } else if (glue.stages().value() == 0) {
-      all.stop(what + glue.glue().name() + " grabs before even one face is closed");
+      all.stop(
+          Text.of("{what}{glue} grabs before even one face is closed", what, glue.glue().name()));
     } else if (glue.stages().value() > 1) {
       all.look(
-          what
-              + "glue in "
-              + fixed(glue.stages().value(), 0)
-              + " stages: all at once grabs before it is closed");
+          Text.of(
+              "{what}glue in {number} stages: all at once grabs before it is closed",
+              what,
+              Text.fixed(glue.stages().value(), 0)));
     }
     if (glue.clamps().value() > glue.owned().value()) {
       all.look(
-          what
-              + fixed(glue.clamps().value(), 0)
-              + " clamps wanted, "
-              + fixed(glue.owned().value(), 0)
-              + " owned");
+          Text.of(
+              "{what}{number} clamps wanted, {number2} owned",
+              what,
+              Text.fixed(glue.clamps().value(), 0),
+              Text.fixed(glue.owned().value(), 0)));
     }
   }
 }

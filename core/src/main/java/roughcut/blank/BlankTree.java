@@ -35,7 +35,7 @@ import roughcut.shop.Woods;
 public record BlankTree(
     BlankNode root, Value length, Value depth, Value heelDepth, Wanted wanted, int steps) {
 
-  private static final String AT_HEEL = "Stock at the heel, block included";
+  private static final Text AT_HEEL = Text.of("Stock at the heel, block included");
 
   /** What the finished blank has to give. */
   public record Wanted(Woods woods, Value length, Optional<Value> deep, double width) {}
@@ -126,7 +126,8 @@ public record BlankTree(
       terms.addAll(
           switch (step.kind()) {
             case CAPPED ->
-                List.of(in(cap, DecidedValue.of(thickness, "Cap", step.thickness(), LENGTH)));
+                List.of(
+                    in(cap, DecidedValue.of(thickness, Text.of("Cap"), step.thickness(), LENGTH)));
             case OPENED, TURNED, WINGED, HEEL_BLOCK -> List.of();
           });
       depths.add(0, depth);
@@ -157,13 +158,13 @@ public record BlankTree(
           "max(t, D) + b",
           in("t", shaft),
           in("D", deep.get()),
-          in("b", DecidedValue.of("neck.heel-block", "Heel block", block, LENGTH)));
+          in("b", DecidedValue.of("neck.heel-block", Text.of("Heel block"), block, LENGTH)));
     }
     return registry.put(
         BlankKeys.HEEL_STOCK.called(AT_HEEL),
         "t + b",
         in("t", shaft),
-        in("b", DecidedValue.of("neck.heel-block", "Heel block", block, LENGTH)));
+        in("b", DecidedValue.of("neck.heel-block", Text.of("Heel block"), block, LENGTH)));
   }
 
   private static BlankNode stack(
@@ -174,10 +175,12 @@ public record BlankTree(
       double widest = Math.max(strip.thickness(), strip.heelThickness()) + strip.bow();
       strips.add(
           new BlankNode(
-              "strip " + number++ + ", " + woods.get(strip.species()).name(),
+              Text.of("strip {value}, {get}", number++, woods.get(strip.species()).name()),
               strip.bow() > 0
-                  ? "sawn and shaped to its curve"
-                  : strip.tapered() ? "sawn and planed to its taper" : "sawn and planed",
+                  ? Text.of("sawn and shaped to its curve")
+                  : strip.tapered()
+                      ? Text.of("sawn and planed to its taper")
+                      : Text.of("sawn and planed"),
               length,
               widest,
               depth,
@@ -189,8 +192,10 @@ public record BlankTree(
             .sum();
     boolean single = strips.size() == 1;
     return new BlankNode(
-        single ? "piece" : "stack",
-        single ? "one piece" : strips.size() + " strips glued, " + (strips.size() - 1) + " faces",
+        single ? Text.of("piece") : Text.of("stack"),
+        single
+            ? Text.of("one piece")
+            : Text.of("{size} strips glued, {value} faces", strips.size(), strips.size() - 1),
         length,
         inputs.design().neckSteps().isEmpty() ? width : own,
         depth,
@@ -200,7 +205,7 @@ public record BlankTree(
   private static BlankNode after(
       BlankNode before, BlankStep step, Woods woods, double length, double width, double depth) {
     String wood = woods.get(step.species()).name();
-    String size = Text.mm(step.thickness(), 1);
+    Text.Arg size = Text.length(step.thickness(), 1);
     return switch (step.kind()) {
       case OPENED -> {
         double own = 2 * before.width() + step.thickness();
@@ -208,17 +213,18 @@ public record BlankTree(
         if (step.thickness() > 0) {
           from.add(
               new BlankNode(
-                  "centre strip, " + wood,
-                  "sawn and planed",
+                  Text.of("centre strip, {wood}", wood),
+                  Text.of("sawn and planed"),
                   length,
                   step.thickness(),
                   depth,
                   List.of()));
         }
         yield new BlankNode(
-            "opened blank",
-            "resawn into two leaves, opened like a book and joined"
-                + (step.thickness() > 0 ? " to a centre strip" : ""),
+            Text.of("opened blank"),
+            Text.of(
+                "resawn into two leaves, opened like a book and joined{which}",
+                step.thickness() > 0 ? Text.of(" to a centre strip") : Text.NONE),
             length,
             own,
             depth,
@@ -226,56 +232,56 @@ public record BlankTree(
       }
       case TURNED ->
           new BlankNode(
-              "turned blank",
-              "halved along the middle, one half turned end for end, joined",
+              Text.of("turned blank"),
+              Text.of("halved along the middle, one half turned end for end, joined"),
               length,
               width,
               depth,
               List.of(before));
       case CAPPED ->
           new BlankNode(
-              "capped blank",
-              wood + " " + size + " glued on top",
+              Text.of("capped blank"),
+              Text.of("{wood} {size} glued on top", wood, size),
               length,
               before.width(),
               depth,
               List.of(
                   before,
                   new BlankNode(
-                      "cap, " + wood,
-                      "planed",
+                      Text.of("cap, {wood}", wood),
+                      Text.of("planed"),
                       length,
                       before.width(),
                       step.thickness(),
                       List.of())));
       case WINGED ->
           new BlankNode(
-              "winged blank",
-              "wings of " + wood + " glued to both sides at the heel",
+              Text.of("winged blank"),
+              Text.of("wings of {wood} glued to both sides at the heel", wood),
               length,
               before.width() + 2 * step.thickness(),
               depth,
               List.of(
                   before,
                   new BlankNode(
-                      "two wings, " + wood,
-                      "own stock, edges jointed",
+                      Text.of("two wings, {wood}", wood),
+                      Text.of("own stock, edges jointed"),
                       step.length() > 0 ? step.length() : length,
                       step.thickness(),
                       depth,
                       List.of())));
       case HEEL_BLOCK ->
           new BlankNode(
-              "blank with its heel block",
-              wood + " " + size + " glued under the heel",
+              Text.of("blank with its heel block"),
+              Text.of("{wood} {size} glued under the heel", wood, size),
               length,
               before.width(),
               depth + step.thickness(),
               List.of(
                   before,
                   new BlankNode(
-                      "heel block, " + wood,
-                      "sawn and planed",
+                      Text.of("heel block, {wood}", wood),
+                      Text.of("sawn and planed"),
                       step.length() > 0 ? step.length() : length,
                       before.width(),
                       step.thickness(),

@@ -47,7 +47,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       double y,
       boolean turned,
       boolean byHand,
-      String trouble) {
+      Text trouble) {
     /** Marks of its board that it had better not have in it. */
     public List<BoardMark> shunned(Board on) {
       return on.marks().stream()
@@ -70,42 +70,40 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
   public record Gone(String board, double x, double y, double length, double width) {}
 
   /** A part without a place. */
-  public record Homeless(WoodPart part, String why) {}
+  public record Homeless(WoodPart part, Text why) {}
 
   /** Why some parts have no place, a line for each reason; small parts may wait and aren't told. */
-  public List<String> wanting(Predicate<WoodPart> parts) {
+  public List<Text> wanting(Predicate<WoodPart> parts) {
     return wanting(homeless, h -> !h.part().small() && parts.test(h.part()));
   }
 
   /** Why some small parts have no place, a line for each reason. */
-  public List<String> smallWanting(Predicate<WoodPart> parts) {
+  public List<Text> smallWanting(Predicate<WoodPart> parts) {
     return wanting(homeless, h -> h.part().small() && parts.test(h.part()));
   }
 
-  private static List<String> wanting(List<Homeless> homeless, Predicate<Homeless> which) {
-    Map<String, List<String>> byReason = new LinkedHashMap<>();
+  private static List<Text> wanting(List<Homeless> homeless, Predicate<Homeless> which) {
+    Map<Text, List<Text>> byReason = new LinkedHashMap<>();
     homeless.stream()
         .filter(which)
         .sorted(Comparator.comparing(h -> h.part().id()))
         .forEach(
             h -> byReason.computeIfAbsent(h.why(), w -> new ArrayList<>()).add(h.part().label()));
     return byReason.entrySet().stream()
-        .map(e -> together(e.getValue()) + ": " + e.getKey())
+        .map(e -> Text.of("{parts}: {reason}", together(e.getValue()), e.getKey()))
         .toList();
   }
 
   /** Names in a row; of “neck strip 1, neck strip 2” the second is told by its number. */
-  private static String together(List<String> labels) {
-    StringBuilder words = new StringBuilder();
+  private static Text together(List<Text> labels) {
+    List<Text> said = new ArrayList<>();
     String before = "";
-    for (String label : labels) {
-      String stem = label.replaceFirst(" \\d+$", " ");
-      boolean more = stem.equals(before) && stem.length() < label.length();
-      words.append(words.length() == 0 ? "" : ", ");
-      words.append(more ? label.substring(stem.length()) : label);
-      before = stem;
+    for (Text label : labels) {
+      boolean more = label.template().equals(before) && label.numbers().size() == 1;
+      said.add(more ? Text.only(label.args().get(0)) : label);
+      before = label.template();
     }
-    return words.toString();
+    return Text.joined(said, ", ");
   }
 
   public BoardLayout {
@@ -221,13 +219,13 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
         SearchedValue.of(
             BlankKeys.PARTS_AREA,
             parts / 100,
-            "found by laying the parts on the boards",
+            Text.of("found by laying the parts on the boards"),
             provenance);
     Value boardArea =
         SearchedValue.of(
             BlankKeys.BOARDS_AREA,
             used / 100,
-            "found by laying the parts on the boards",
+            Text.of("found by laying the parts on the boards"),
             provenance);
     return Optional.of(
         registry.put(
@@ -277,7 +275,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
 
     private boolean one(WoodPart part) {
       return place(part, part.width())
-          .map(p -> laid.add(new Laid(part, p.board, p.x, p.y, false, false, "")))
+          .map(p -> laid.add(new Laid(part, p.board, p.x, p.y, false, false, Text.NONE)))
           .orElse(false);
     }
 
@@ -287,8 +285,8 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       Optional<Place> place = place(part, part.width() + step);
       place.ifPresent(
           p -> {
-            laid.add(new Laid(part, p.board, p.x, p.y, false, false, ""));
-            laid.add(new Laid(twin, p.board, p.x, p.y + step, true, false, ""));
+            laid.add(new Laid(part, p.board, p.x, p.y, false, false, Text.NONE));
+            laid.add(new Laid(twin, p.board, p.x, p.y + step, true, false, Text.NONE));
           });
       return place.isPresent();
     }
@@ -311,7 +309,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       return Optional.empty();
     }
 
-    private String why(WoodPart part) {
+    private Text why(WoodPart part) {
       List<Board> wood =
           free.values().stream()
               .map(FreeBoard::board)
@@ -319,37 +317,43 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               .toList();
       String named = woods.get(part.species()).name();
       if (wood.isEmpty()) {
-        return "no " + named + " in the rack";
+        return Text.of("no {named} in the rack", named);
       }
       List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
       if (known.isEmpty()) {
         Board board = wood.get(0);
-        return "the " + board.unmeasured().orElseThrow() + " of " + board.id() + " isn't measured";
+        return Text.of(
+            "the {name} of {id} isn't measured", board.unmeasured().orElseThrow(), board.id());
       }
-      return tooSmall(named, known, "thick", b -> b.thickness().getAsDouble(), part.thickness())
-          .or(() -> tooSmall(named, known, "long", b -> b.length().getAsDouble(), part.length()))
-          .or(() -> tooSmall(named, known, "wide", b -> b.width().getAsDouble(), part.width()))
-          .orElse("no room left that is clear of marks and other parts");
+      return tooSmall(
+              named, known, Text.of("thick"), b -> b.thickness().getAsDouble(), part.thickness())
+          .or(
+              () ->
+                  tooSmall(
+                      named, known, Text.of("long"), b -> b.length().getAsDouble(), part.length()))
+          .or(
+              () ->
+                  tooSmall(
+                      named, known, Text.of("wide"), b -> b.width().getAsDouble(), part.width()))
+          .orElse(Text.of("no room left that is clear of marks and other parts"));
     }
 
-    private static Optional<String> tooSmall(
+    private static Optional<Text> tooSmall(
         String wood,
         List<Board> boards,
-        String what,
+        Text what,
         java.util.function.ToDoubleFunction<Board> size,
         double wanted) {
       double most = boards.stream().mapToDouble(size).max().orElse(0);
       return most >= wanted
           ? Optional.empty()
           : Optional.of(
-              "no "
-                  + wood
-                  + " "
-                  + what
-                  + " enough: "
-                  + Text.mm(most, 0)
-                  + ", wanted "
-                  + Text.mm(Math.ceil(wanted), 0));
+              Text.of(
+                  "no {wood} {what} enough: {most}, wanted {ceil}",
+                  wood,
+                  what,
+                  Text.length(most, 0),
+                  Text.length(Math.ceil(wanted), 0)));
     }
   }
 }

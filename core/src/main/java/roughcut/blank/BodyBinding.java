@@ -5,6 +5,7 @@ import static roughcut.measure.ComputedValue.in;
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.layout.BodyOutline;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -49,7 +50,7 @@ public record BodyBinding(
             registry.find(
                 BlankKeys.BINDING_TIGHTEST,
                 outline.tightest(),
-                "found along the body's outline",
+                Text.of("found along the body's outline"),
                 outline.provenance()),
             registry.put(
                 BlankKeys.BINDING_LENGTH,

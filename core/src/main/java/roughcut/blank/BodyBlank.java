@@ -17,6 +17,7 @@ import roughcut.measure.DecidedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -163,15 +164,15 @@ public record BodyBlank(
     Value laid =
         SearchedValue.of(
             decision.id() + ".laid",
-            "Outline where it is laid",
+            Text.of("Outline where it is laid"),
             reach,
             LENGTH,
-            "found at the outline as it is laid",
+            Text.of("found at the outline as it is laid"),
             provenance);
     Value worked =
         registry.put(
             decision.id(),
-            decision.label() + ", for outline and trim",
+            Text.of("{decision}, for outline and trim", decision.label()),
             LENGTH,
             "l + e",
             in("l", laid),
@@ -227,17 +228,17 @@ public record BodyBlank(
     Value backDensity =
         TableValue.of(
             "body.density",
-            "Density of " + backWood.name() + "",
+            Text.of("Density of {backWood}", backWood.name()),
             density(shop, backWood.id()),
             DENSITY,
-            "table of woods");
+            Text.of("table of woods"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
-            "Density of " + topWood.name() + "",
+            Text.of("Density of {topWood}", topWood.name()),
             density(shop, topWood.id()),
             DENSITY,
-            "table of woods");
+            Text.of("table of woods"));
     return registry.put(
         BlankKeys.BODY_BLANK_MASS,
         "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",
@@ -279,14 +280,14 @@ public record BodyBlank(
             "body.clamps",
             TableValue.of(
                 "body.joints",
-                winged ? "Joints to the wings" : "Joints of the back",
+                winged ? Text.of("Joints to the wings") : Text.of("Joints of the back"),
                 faces,
                 COUNT,
-                "counted"),
+                Text.of("counted")),
             length,
             back,
             wood.density(),
-            DecidedValue.of("body.outer", "Outermost piece", outer, LENGTH),
+            DecidedValue.of("body.outer", Text.of("Outermost piece"), outer, LENGTH),
             Clamping.CLAMPS),
         registry);
   }
@@ -307,7 +308,7 @@ public record BodyBlank(
             SearchedValue.of(
                 BlankKeys.TOP_FACES,
                 accent.value() > 0 ? 2 : 1,
-                "found by counting top and veneer",
+                Text.of("found by counting top and veneer"),
                 accent),
             length,
             width,

@@ -9,6 +9,7 @@ import roughcut.design.HalfArrangement;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 import roughcut.shop.Shop;
@@ -29,18 +30,18 @@ public record BodyMarks(
 
   /** What becomes of a mark. */
   public enum Fate {
-    IN_WASTE("in waste"),
-    HIDDEN("hidden under the top"),
-    COVERED("hidden by a rout or hardware"),
-    SHOWING("showing");
+    IN_WASTE(Text.of("in waste")),
+    HIDDEN(Text.of("hidden under the top")),
+    COVERED(Text.of("hidden by a rout or hardware")),
+    SHOWING(Text.of("showing"));
 
-    private final String words;
+    private final Text words;
 
-    Fate(String words) {
+    Fate(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
   }

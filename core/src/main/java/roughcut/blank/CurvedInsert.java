@@ -10,6 +10,7 @@ import roughcut.geometry.Arcs;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -72,31 +73,35 @@ public record CurvedInsert(
     PlacedStrip neighbour = strips.get(index);
     Value chord =
         SearchedValue.of(
-            BlankKeys.INSERT_CHORD, face.heelEnd(), "found where the heel ends", provenance);
+            BlankKeys.INSERT_CHORD,
+            face.heelEnd(),
+            Text.of("found where the heel ends"),
+            provenance);
     Value bow =
         SearchedValue.of(
             "joint." + line + ".bow",
-            "Bow of the joint",
+            Text.of("Bow of the joint"),
             Math.abs(face.bow()),
             LENGTH,
-            "found by laying the strips side by side",
+            Text.of("found by laying the strips side by side"),
             provenance);
     Value veneer =
-        DecidedValue.of("joint." + line + ".veneers", "Veneers in the joint", veneers, FINE_LENGTH);
+        DecidedValue.of(
+            "joint." + line + ".veneers", Text.of("Veneers in the joint"), veneers, FINE_LENGTH);
     double middle = face.heelEnd() / 2;
     Value straight =
         SearchedValue.of(
             "joint." + line + ".neighbour",
-            "Neighbour before the curve is cut",
+            Text.of("Neighbour before the curve is cut"),
             neighbour.to(middle) - neighbour.from(middle) + bow.value(),
             LENGTH,
-            "found by laying the strips side by side",
+            Text.of("found by laying the strips side by side"),
             provenance);
     String id = "joint." + line;
     Value radius =
         registry.put(
             id + ".radius",
-            "Radius of the curved joint, inner face",
+            Text.of("Radius of the curved joint, inner face"),
             LENGTH,
             "(c^2 / 4 + s^2) / (2 · s)",
             in("c", chord),
@@ -104,7 +109,7 @@ public record CurvedInsert(
     Value outer =
         registry.put(
             id + ".outer-radius",
-            "Radius of the curved joint, outer face",
+            Text.of("Radius of the curved joint, outer face"),
             LENGTH,
             "R + v",
             in("R", radius),
@@ -112,7 +117,7 @@ public record CurvedInsert(
     Value left =
         registry.put(
             id + ".left",
-            "Neighbour at its thinnest beside the curved joint",
+            Text.of("Neighbour at its thinnest beside the curved joint"),
             LENGTH,
             "t − s",
             in("t", straight),

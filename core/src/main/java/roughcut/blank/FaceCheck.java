@@ -6,6 +6,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.FaceUse;
 import roughcut.measure.Precision;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -29,7 +30,8 @@ public record FaceCheck(
   public static FaceCheck of(EffectiveInputs inputs, ValueRegistry registry) {
     FaceUse use = inputs.get(BlankDecisions.FACE_USE);
     Value length = inputs.get(BlankDecisions.CHECK_LENGTH);
-    Value per300 = TableValue.of(BlankKeys.CHECK_PER_300, use.gapPer300(), "the use of the face");
+    Value per300 =
+        TableValue.of(BlankKeys.CHECK_PER_300, use.gapPer300(), Text.of("the use of the face"));
     Value height = inputs.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
     Value squareGap = inputs.get(BlankDecisions.CHECK_SQUARE_GAP);
     return new FaceCheck(

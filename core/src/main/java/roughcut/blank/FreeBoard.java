@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiPredicate;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
 
@@ -157,29 +158,29 @@ final class FreeBoard {
   }
 
   /** What is wrong with laying a part there; empty when nothing is. */
-  String problem(WoodPart part, double x, double y) {
+  Text problem(WoodPart part, double x, double y) {
     if (!board.species().equals(part.species())) {
-      return "the board is of another wood";
+      return Text.of("the board is of another wood");
     }
     if (board.unmeasured().isPresent()) {
-      return "the board's " + board.unmeasured().get() + " isn't measured";
+      return Text.of("the board's {name} isn't measured", board.unmeasured().get());
     }
     if (board.thickness().getAsDouble() < part.thickness() - Precision.NEAR) {
-      return "the board is too thin";
+      return Text.of("the board is too thin");
     }
     Rect here = new Rect(x, y, x + part.length(), y + part.width());
     Rect whole = new Rect(0, 0, board.length().getAsDouble(), board.width().getAsDouble());
     if (!whole.contains(here)) {
-      return "runs off the board";
+      return Text.of("runs off the board");
     }
     if (taken.stream().anyMatch(t -> t.touches(here))) {
-      return "overlaps another part or leaves no kerf";
+      return Text.of("overlaps another part or leaves no kerf");
     }
     return board.marks().stream()
         .filter(m -> blocks(m, part) && m.overlaps(here.x0, here.y0, here.x1, here.y1))
-        .map(m -> "lies over “" + m.words() + "”")
+        .map(m -> Text.of("lies over “{mark}”", m.words()))
         .findFirst()
-        .orElse("");
+        .orElse(Text.NONE);
   }
 
   /** Takes a place, with the saw's kerf all round it. */

@@ -13,8 +13,8 @@ import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
 import roughcut.measure.ComputedValue;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -97,26 +97,26 @@ public record GlueJob(
   private static final int FACES_WITH_VENEERS = 4;
 
   /** What comes of it, in one sentence. */
-  public String verdict() {
+  public Text verdict() {
     if (faces().value() == 0) {
-      return "A single piece: nothing to glue.";
+      return Text.of("A single piece: nothing to glue.");
     }
     if (tooCold()) {
-      return "Too cold for this glue: warm wood and room first.";
+      return Text.of("Too cold for this glue: warm wood and room first.");
     }
     if (inTime() && !creeps()) {
-      return "All faces at once: closed before the glue grabs.";
+      return Text.of("All faces at once: closed before the glue grabs.");
     }
     if (creeps() && stages().value() > 0) {
-      return "So many veneers creep when glued at once: in "
-          + NumberWriter.fixed(stages().value(), 0)
-          + " stages, each pressed until it holds.";
+      return Text.of(
+          "So many veneers creep when glued at once: in {number} stages, each pressed until it holds.",
+          Text.fixed(stages().value(), 0));
     }
     return stages().value() == 0
-        ? "This glue grabs before even one face is closed: take a slower one."
-        : "Not all at once: halves first, then the middle joint, in "
-            + NumberWriter.fixed(stages().value(), 0)
-            + " stages.";
+        ? Text.of("This glue grabs before even one face is closed: take a slower one.")
+        : Text.of(
+            "Not all at once: halves first, then the middle joint, in {number} stages.",
+            Text.fixed(stages().value(), 0));
   }
 
   static GlueJob of(EffectiveInputs inputs, Faces job, ValueRegistry registry) {
@@ -183,7 +183,7 @@ public record GlueJob(
       this.area =
           registry.put(
               job.prefix + ".face-area",
-              "Area of one face",
+              Text.of("Area of one face"),
               AREA,
               "L · D / 100",
               in("L", job.length),
@@ -206,14 +206,14 @@ public record GlueJob(
           job.faces.id().equals(job.prefix + ".faces")
               ? job.faces
               : registry.put(
-                  job.prefix + ".faces", "Faces to glue", COUNT, "N", in("N", job.faces));
+                  job.prefix + ".faces", Text.of("Faces to glue"), COUNT, "N", in("N", job.faces));
       Value force = force();
       Value byForce = byForce(force);
       Value bySpacing = bySpacing();
       Value clamps =
           registry.put(
               job.clampPrefix + ".needed",
-              "Clamps needed",
+              Text.of("Clamps needed"),
               COUNT,
               "max(c_f, c_s)",
               in("c_f", byForce),
@@ -221,7 +221,7 @@ public record GlueJob(
       Value time =
           registry.put(
               job.prefix + ".time",
-              "Spreading and closing",
+              Text.of("Spreading and closing"),
               SECONDS,
               "N · (s + q · A / 100) + b + k · c",
               in("N", faces),
@@ -256,13 +256,13 @@ public record GlueJob(
       Value pressure =
           TableValue.of(
               job.prefix + ".pressure",
-              "Pressure for this wood",
+              Text.of("Pressure for this wood"),
               pressure(job.density),
               PRESSURE,
-              "the wood's density, handbook 3");
+              Text.of("the wood's density, handbook 3"));
       return registry.put(
           job.prefix + ".force",
-          "Force on one face",
+          Text.of("Force on one face"),
           FORCE,
           nothing() ? "0" : "A · 100 · P / 1000",
           in("A", area),
@@ -274,7 +274,7 @@ public record GlueJob(
       boolean none = nothing() || vacuum();
       return registry.put(
           job.clampPrefix + ".by-force",
-          "Clamps by force",
+          Text.of("Clamps by force"),
           COUNT,
           none ? "0" : "ceil(F / f)",
           in("F", force),
@@ -288,7 +288,7 @@ public record GlueJob(
       boolean none = nothing() || vacuum();
       return registry.put(
           job.clampPrefix + ".by-spacing",
-          "Clamps by spacing",
+          Text.of("Clamps by spacing"),
           COUNT,
           none ? "0" : "ceil(L / (pad + 2 · (caul + s)))",
           in("L", job.length),
@@ -302,13 +302,13 @@ public record GlueJob(
       Value openAt20 =
           TableValue.of(
               "glue.open-at-20",
-              "Open time of " + glue.name() + " at 20 °C",
+              Text.of("Open time of {glue} at 20 °C", glue.name()),
               glue.open(),
               SECONDS,
-              "the glue's table");
+              Text.of("the glue's table"));
       return registry.put(
           job.prefix + ".open-time",
-          "Open time at this temperature",
+          Text.of("Open time at this temperature"),
           SECONDS,
           openFormula(temperature.value()),
           in("o", openAt20),
@@ -330,7 +330,7 @@ public record GlueJob(
       String most = "max(0, floor((o − b − k · c) / (s + q · A / 100)))";
       return ComputedValue.of(
           job.prefix + ".faces-at-once",
-          "Faces that can be glued at once",
+          Text.of("Faces that can be glued at once"),
           COUNT,
           job.veneers >= CREEPING ? "min(" + most + ", " + FACES_WITH_VENEERS + ")" : most,
           in("o", open),
@@ -346,7 +346,7 @@ public record GlueJob(
       boolean none = nothing() || most.value() == 0;
       return registry.put(
           job.prefix + ".stages",
-          "Stages of the glue-up",
+          Text.of("Stages of the glue-up"),
           COUNT,
           none ? "0" : "ceil(N / c)",
           in("N", faces),
@@ -354,10 +354,11 @@ public record GlueJob(
     }
 
     private Value mass(Value faces) {
-      Value coverage = TableValue.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), "the glue's table");
+      Value coverage =
+          TableValue.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), Text.of("the glue's table"));
       return registry.put(
           job.prefix + ".mass",
-          "Glue to mix or pour",
+          Text.of("Glue to mix or pour"),
           MASS,
           "N · A / 10000 · q · (1 + r / 100)",
           in("N", faces),

@@ -12,6 +12,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -56,10 +57,10 @@ final class GlueLineCrossing {
               "b_h",
               SearchedValue.of(
                   "blank.glue-line." + line + ".offset-heel",
-                  "Glue line " + line + " from the centre line at the heel",
+                  Text.of("Glue line {line} from the centre line at the heel", line),
                   Math.abs(face.heel()),
                   LENGTH,
-                  "found by laying the strips side by side",
+                  Text.of("found by laying the strips side by side"),
                   provenance)));
       inputs.add(in("x_h", heelEnd));
       formula = "(b − w_nut / 2) / ((w_2 / 2 − w_nut / 2) / x_2 − (b_h − b) / x_h)";
@@ -89,7 +90,7 @@ final class GlueLineCrossing {
               called(line),
               LENGTH,
               x,
-              "found where the curved line meets the outline",
+              Text.of("found where the curved line meets the outline"),
               taper.provenance().and(provenance).with(distance));
       found.add(new Crossing(line, face.at(x), where));
     }
@@ -106,7 +107,7 @@ final class GlueLineCrossing {
         inputs.toArray(ComputedValue.Input[]::new));
   }
 
-  private static String called(int line) {
-    return "Outline crosses glue line " + line + ", from the nut line";
+  private static Text called(int line) {
+    return Text.of("Outline crosses glue line {line}, from the nut line", line);
   }
 }

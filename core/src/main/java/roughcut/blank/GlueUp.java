@@ -18,6 +18,7 @@ import roughcut.measure.DecidedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -31,10 +32,10 @@ import roughcut.shop.Woods;
  */
 public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   /** What keeps the strips in place where no pin can stand. */
-  public static final String WITHOUT_PINS = "no waste for them: end stops, or salt grains";
+  public static final Text WITHOUT_PINS = Text.of("no waste for them: end stops, or salt grains");
 
   /** A later step that glues something: its number among the steps, and what is joined. */
-  public record Step(int number, String words, GlueJob job) {}
+  public record Step(int number, Text words, GlueJob job) {}
 
   /**
    * Locating pins, one at each end, through the stack from side to side.
@@ -53,7 +54,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
     Value length = tree.length();
     Value depth = tree.depth();
     List<Strip> strips = inputs.neckStrips();
-    Value count = TableValue.of(BlankKeys.STRIPS_COUNT, strips.size(), "counted");
+    Value count = TableValue.of(BlankKeys.STRIPS_COUNT, strips.size(), Text.of("counted"));
     Value faces = registry.put(BlankKeys.GLUE_FACES, "n − 1", in("n", count));
     Value outer =
         ComputedValue.of(
@@ -121,31 +122,38 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
                       prefix,
                       "clamps.step." + (i + 1),
                       TableValue.of(
-                          prefix + ".joints", "Joints of this step", faces, COUNT, "counted"),
+                          prefix + ".joints",
+                          Text.of("Joints of this step"),
+                          faces,
+                          COUNT,
+                          Text.of("counted")),
                       SearchedValue.of(
                           prefix + ".length",
-                          "Joint, long",
+                          Text.of("Joint, long"),
                           length,
                           LENGTH,
-                          "found of the piece",
+                          Text.of("found of the piece"),
                           provenance),
                       SearchedValue.of(
                           prefix + ".depth",
-                          "Joint, across",
+                          Text.of("Joint, across"),
                           flat ? node.width() : node.depth(),
                           LENGTH,
-                          "found of the piece",
+                          Text.of("found of the piece"),
                           provenance),
                       densest(inputs.neckStrips(), woods),
                       step.thickness() > 0
                           ? DecidedValue.of(
-                              prefix + ".outer", "Outermost piece", step.thickness(), LENGTH)
+                              prefix + ".outer",
+                              Text.of("Outermost piece"),
+                              step.thickness(),
+                              LENGTH)
                           : SearchedValue.of(
                               prefix + ".outer",
-                              "Outermost piece",
+                              Text.of("Outermost piece"),
                               node.width() / 2,
                               LENGTH,
-                              "found of the piece",
+                              Text.of("found of the piece"),
                               provenance),
                       Clamping.CLAMPS),
                   registry)));

@@ -10,6 +10,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -57,17 +58,17 @@ public record HeadWings(Value bass, Value treble) {
           SearchedValue.of(
               BlankKeys.HEAD_REACHES,
               sign * furthest.y(),
-              "found where the blank lacks most",
+              Text.of("found where the blank lacks most"),
               provenance);
       Value there =
           SearchedValue.of(
               BlankKeys.BLANK_WIDTH_AT_HEAD,
               2 * half(furthest),
-              "found where the blank lacks most",
+              Text.of("found where the blank lacks most"),
               provenance);
       return registry.put(
           "head.wing." + side,
-          "Headstock wing at the " + side + " side",
+          Text.of("Headstock wing at the {side} side", Text.of(side)),
           LENGTH,
           lacks(furthest, sign) > 0 ? "y − W / 2 + e" : "0",
           in("y", reaches),

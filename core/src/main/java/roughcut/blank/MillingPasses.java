@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -56,7 +57,13 @@ public record MillingPasses(
         in("t", to),
         in("f", finish));
     registry.find(
-        BlankKeys.MILL_PASSES, depths.size(), "found by counting them", from, to, bite, finish);
+        BlankKeys.MILL_PASSES,
+        depths.size(),
+        Text.of("found by counting them"),
+        from,
+        to,
+        bite,
+        finish);
     return new MillingPasses(from, to, depths, full, remainder);
   }
 

@@ -12,6 +12,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -144,14 +145,14 @@ public record NeckBlank(
       boolean plain,
       ValueRegistry registry) {
     String id = "blank.glue-line." + line + ".offset";
-    String label = "Glue line " + line + " from the centre line";
+    Text label = Text.of("Glue line {line} from the centre line", line);
     if (!plain) {
       return registry.find(
           id,
-          label + " at the nut",
+          Text.of("{label} at the nut", label),
           LENGTH,
           Math.abs(face.nut()),
-          "found by laying the strips side by side",
+          Text.of("found by laying the strips side by side"),
           Provenance.of(strips.stream().map(ComputedValue.Input::value).toList()));
     }
     List<ComputedValue.Input> inputs = new ArrayList<>(strips.subList(0, line));
@@ -182,7 +183,7 @@ public record NeckBlank(
       registry.find(
           nut ? BlankKeys.REVEAL_NUT : BlankKeys.REVEAL_END,
           half - taper.halfWidth(x),
-          "found between the blank's edge and the fretboard's",
+          Text.of("found between the blank's edge and the fretboard's"),
           provenance);
     }
   }

@@ -11,6 +11,7 @@ import java.util.Set;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.ValueRegistry;
@@ -157,7 +158,9 @@ public record NeckRips(
   }
 
   private static void again(ValueRegistry registry, String id, Value worked, String more) {
-    registry.put(worked.as(new ValueKey(id, worked.label() + more, worked.quantity())));
+    registry.put(
+        worked.as(
+            new ValueKey(id, Text.of("{worked}{more}", worked.label(), more), worked.quantity())));
   }
 
   /** Id of the width of the board that a strip is sawn from; empty while nobody knows it. */
@@ -194,7 +197,7 @@ public record NeckRips(
                             cut.y() + plan.sawnOff(jointing),
                             false,
                             false,
-                            "")));
+                            Text.NONE)));
       }
     }
     return all;

@@ -26,31 +26,33 @@ public final class PlanerAdvice {
     Findings all = new Findings(Topic.PLANER);
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {
-      all.stop("the piece is thinner than wanted already: " + Text.mm(from, 1));
+      all.stop(Text.of("the piece is thinner than wanted already: {from}", Text.length(from, 1)));
     }
     if (width > planer.width()) {
       all.stop(
-          "wider than the planer by "
-              + Text.mm(width - planer.width(), 0)
-              + ": plane by hand, or with a router on rails");
+          Text.of(
+              "wider than the planer by {length}: plane by hand, or with a router on rails",
+              Text.length(width - planer.width(), 0)));
     }
     if (length < planer.leastLength()) {
       all.stop(
-          "shorter than the planer's least of "
-              + Text.mm(planer.leastLength(), 0)
-              + ": never fed alone; on a long carrier, or by hand");
+          Text.of(
+              "shorter than the planer's least of {leastLength}: never fed alone; on a long carrier, or by hand",
+              Text.length(planer.leastLength(), 0)));
     }
     if (bite > planer.mostBite()) {
-      all.stop("a pass of " + Text.mm(bite, 1) + " is more than the planer takes");
+      all.stop(Text.of("a pass of {bite} is more than the planer takes", Text.length(bite, 1)));
     }
     if (carrier) {
       all.look(
-          "on a carrier board: the piece ends thinner than " + Text.mm(planer.carrierBelow(), 0));
+          Text.of(
+              "on a carrier board: the piece ends thinner than {carrierBelow}",
+              Text.length(planer.carrierBelow(), 0)));
     } else if (planer.snipe() > 0) {
       all.look(
-          "the last "
-              + Text.mm(planer.snipe(), 0)
-              + " at each end may come out thinner; leave them to be trimmed, or use a carrier");
+          Text.of(
+              "the last {snipe} at each end may come out thinner; leave them to be trimmed, or use a carrier",
+              Text.length(planer.snipe(), 0)));
     }
     return all.list();
   }

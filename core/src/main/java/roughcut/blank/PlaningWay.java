@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import roughcut.design.Strip;
+import roughcut.measure.Text;
 
 /**
  * Which end of a blank goes first under the knives. A knife leaves a clean face when it goes the
@@ -14,7 +15,7 @@ public final class PlaningWay {
   private PlaningWay() {}
 
   /** For the blank's playing face and its back, as sentences; none without a strip. */
-  public static List<String> words(List<Strip> strips) {
+  public static List<Text> words(List<Strip> strips) {
     if (strips.isEmpty()) {
       return List.of();
     }
@@ -22,22 +23,19 @@ public final class PlaningWay {
     String toHead = numbers(strips, Strip.Grain.TO_HEAD);
     if (!toHeel.isEmpty() && !toHead.isEmpty()) {
       return List.of(
-          "The grain rises to the heel in strip "
-              + toHeel
-              + " and to the head in strip "
-              + toHead
-              + ": no way of feeding suits all. Sharp knives and the lightest passes, or a drum"
-              + " sander.");
+          Text.of(
+              "The grain rises to the heel in strip {toHeel} and to the head in strip {toHead}: no way of feeding suits all. Sharp knives and the lightest passes, or a drum"
+                  + " sander.",
+              toHeel,
+              toHead));
     }
     boolean heel = toHead.isEmpty();
     return List.of(
-        "The grain rises to the "
-            + (heel ? "heel" : "head")
-            + ": feed the "
-            + (heel ? "head" : "heel")
-            + " end first for the top, the "
-            + (heel ? "heel" : "head")
-            + " end first for the back.");
+        Text.of(
+            "The grain rises to the {detail}: feed the {detail2} end first for the top, the {detail3} end first for the back.",
+            heel ? Text.of("heel") : Text.of("head"),
+            heel ? Text.of("head") : Text.of("heel"),
+            heel ? Text.of("heel") : Text.of("head")));
   }
 
   private static String numbers(List<Strip> strips, Strip.Grain grain) {

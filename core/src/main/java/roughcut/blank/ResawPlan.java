@@ -7,6 +7,7 @@ import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -43,10 +44,10 @@ public record ResawPlan(
                 b ->
                     TableValue.of(
                         "board." + b.id() + ".thickness",
-                        "Thickness of board " + b.id(),
+                        Text.of("Thickness of board {id}", b.id()),
                         b.thickness().getAsDouble(),
                         LENGTH,
-                        "the board's label"));
+                        Text.of("the board's label")));
     return new ResawPlan(
         board,
         leaf,

@@ -17,6 +17,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -101,7 +102,7 @@ final class RipPlanning {
             ? null
             : registry.put(
                 prefix + "strips",
-                "Strips of that width from the board",
+                Text.of("Strips of that width from the board"),
                 COUNT,
                 "floor((B + k) / (r + k))",
                 in("B", there),
@@ -111,17 +112,20 @@ final class RipPlanning {
         pieces || cuts.rows() == 1 && cuts.clear()
             ? registry.put(
                 prefix + "short",
-                wood.name() + " missing for the " + (pieces ? "necks" : "strips"),
+                Text.of(
+                    "{wood} missing for the {which}",
+                    wood.name(),
+                    pieces ? Text.of("necks") : Text.of("strips")),
                 LENGTH,
                 "max(0, need − B)",
                 in("need", need),
                 in("B", there))
             : registry.find(
                 prefix + "short",
-                wood.name() + " missing for the strips",
+                Text.of("{wood} missing for the strips", wood.name()),
                 LENGTH,
                 cuts.missing(),
-                "found by laying the strips side by side, the widest first",
+                Text.of("found by laying the strips side by side, the widest first"),
                 need,
                 there);
     return made(strips, there, rough, need, most, missing, cuts);
@@ -157,14 +161,14 @@ final class RipPlanning {
     Value gone =
         SearchedValue.of(
             prefix + "sawn-off",
-            "Strips that are sawn off it, with their kerfs",
+            Text.of("Strips that are sawn off it, with their kerfs"),
             off.rough().stream().mapToDouble(r -> r + kerf.value()).sum(),
             LENGTH,
-            "found as the sum of their rough widths and a kerf each",
+            Text.of("found as the sum of their rough widths and a kerf each"),
             Provenance.of(kerf, allowance, jointing, tree.depth()).and(sizes.provenance()));
     return registry.put(
         prefix + "rest",
-        "Width to rip from, less what is sawn off",
+        Text.of("Width to rip from, less what is sawn off"),
         LENGTH,
         "max(0, B − s)",
         in("B", whole),
@@ -175,7 +179,7 @@ final class RipPlanning {
     if (share.onEdge()) {
       return registry.put(
           prefix + "rough",
-          "Rough strip of " + wood.name() + ", its depth from the board's width",
+          Text.of("Rough strip of {wood}, its depth from the board's width", wood.name()),
           LENGTH,
           "D + 2 · max(0, p − f)",
           in("D", tree.depth()),
@@ -184,17 +188,17 @@ final class RipPlanning {
     }
     Value widest =
         widths.isEmpty()
-            ? TableValue.of(BlankKeys.STRIP, 0, "no strip is open")
+            ? TableValue.of(BlankKeys.STRIP, 0, Text.of("no strip is open"))
             : SearchedValue.of(
                 prefix + "widest",
-                "Widest of the strips",
+                Text.of("Widest of the strips"),
                 widths.stream().mapToDouble(Value::value).max().orElseThrow(),
                 LENGTH,
-                "found among the strips",
+                Text.of("found among the strips"),
                 Provenance.of(widths));
     return registry.put(
         prefix + "rough",
-        "Rough strip, the widest of " + wood.name(),
+        Text.of("Rough strip, the widest of {wood}", wood.name()),
         LENGTH,
         "t + 2 · p",
         in("t", widest),
@@ -206,22 +210,22 @@ final class RipPlanning {
     Value own =
         SearchedValue.of(
             prefix + "neck-width",
-            "One neck, sawn outside its outline",
+            Text.of("One neck, sawn outside its outline"),
             neck.bounds().high(),
             LENGTH,
-            "found at the outline, with the saw beside it",
+            Text.of("found at the outline, with the saw beside it"),
             provenance);
     Value step =
         SearchedValue.of(
             prefix + "neck-step",
-            "The next one further across, turned, with the kerf",
+            Text.of("The next one further across, turned, with the kerf"),
             Nesting.step(neck, tree.length().value(), kerf.value()),
             LENGTH,
-            "least step at which two clear each other",
+            Text.of("least step at which two clear each other"),
             provenance.with(kerf));
     return registry.put(
         prefix + "need",
-        "Width of " + wood.name() + " that the necks need, nested",
+        Text.of("Width of {wood} that the necks need, nested", wood.name()),
         LENGTH,
         "w + s · (n − 1)",
         in("w", own),
@@ -244,12 +248,11 @@ final class RipPlanning {
       Value rough = share.onEdge() ? onEdge : own(id, strip, widths.get(i));
       registry.put(
           id,
-          "Strip "
-              + strip
-              + " of "
-              + stack.size()
-              + (other ? ", from the other board" : "")
-              + ", fence to the blade",
+          Text.of(
+              "Strip {strip} of {size}{which}, fence to the blade",
+              strip,
+              stack.size(),
+              other ? Text.of(", from the other board") : Text.NONE),
           LENGTH,
           "r",
           in("r", rough));
@@ -260,7 +263,7 @@ final class RipPlanning {
     if (RipShare.opens(inputs, strip)) {
       return ComputedValue.of(
           id + ".rough",
-          "Strip, the planing of both faces, and the joint of the opened blank",
+          Text.of("Strip, the planing of both faces, and the joint of the opened blank"),
           LENGTH,
           "t + 2 · p + j",
           in("t", width),
@@ -269,7 +272,7 @@ final class RipPlanning {
     }
     return ComputedValue.of(
         id + ".rough",
-        "Strip and the planing of both faces",
+        Text.of("Strip and the planing of both faces"),
         LENGTH,
         "t + 2 · p",
         in("t", width),
@@ -288,7 +291,7 @@ final class RipPlanning {
     Value bow = inputs.get(PartDecisions.stripBow(number));
     return registry.put(
         "neck.strip." + number + ".widest",
-        "Strip " + number + " where it is widest",
+        Text.of("Strip {number} where it is widest", number),
         LENGTH,
         "max(t, u) + " + (middle ? "2 · s" : "s"),
         in("t", nut),
@@ -299,11 +302,11 @@ final class RipPlanning {
   private Value onEdge(Value rough) {
     return registry.put(
         prefix + "need",
-        "Width of " + wood.name() + " that the strips need, on edge",
+        Text.of("Width of {wood} that the strips need, on edge", wood.name()),
         LENGTH,
         "r · n + k · max(0, n − 1)",
         in("r", rough),
-        in("n", TableValue.of(BlankKeys.STRIPS, share.open().size(), "counted")),
+        in("n", TableValue.of(BlankKeys.STRIPS, share.open().size(), Text.of("counted"))),
         in("k", kerf));
   }
 
@@ -319,14 +322,14 @@ final class RipPlanning {
             : terms.stream().map(ComputedValue.Input::symbol).collect(Collectors.joining(" + "));
     terms.add(in("p", allowance));
     terms.add(in("k", kerf));
-    terms.add(in("n", TableValue.of(BlankKeys.STRIPS, open.size(), "counted")));
+    terms.add(in("n", TableValue.of(BlankKeys.STRIPS, open.size(), Text.of("counted"))));
     long joints = open.stream().filter(n -> RipShare.opens(inputs, n)).count();
     if (joints > 0) {
       terms.add(in("j", jointing));
     }
     return registry.put(
         prefix + "need",
-        "Width of " + wood.name() + " that the strips need",
+        Text.of("Width of {wood} that the strips need", wood.name()),
         LENGTH,
         sum + " + 2 · p · n + k · max(0, n − 1)" + (joints == 0 ? "" : " + " + joints + " · j"),
         terms.toArray(ComputedValue.Input[]::new));
@@ -348,7 +351,7 @@ final class RipPlanning {
     Value width =
         registry.put(
             RipShare.widthId(board.get().id()),
-            "Width of board " + board.get().id(),
+            Text.of("Width of board {id}", board.get().id()),
             LENGTH,
             "W",
             in(
@@ -356,11 +359,11 @@ final class RipPlanning {
                 TableValue.of(
                     BlankKeys.BOARD_LABEL,
                     board.get().width().getAsDouble(),
-                    "the board's label")));
+                    Text.of("the board's label"))));
     return Optional.of(
         registry.put(
             prefix + "from",
-            "Width to rip from, first edge jointed",
+            Text.of("Width to rip from, first edge jointed"),
             LENGTH,
             "W − j",
             in("W", width),

@@ -123,7 +123,7 @@ public final class RipWaysOut {
     double next = Math.floor((shaft - missing) * 10) / 10;
     if (Decisions.SHAFT_THICKNESS.allows(next) && missing <= spareBelow) {
       offer(
-          "plane the shaft to " + Text.mm(next, 1) + ": its back still lies in it",
+          Text.of("plane the shaft to {next}: its back still lies in it", Text.length(next, 1)),
           b -> b.withDesign(Decisions.SHAFT_THICKNESS.with(b.design(), next)),
           null);
     }
@@ -137,13 +137,13 @@ public final class RipWaysOut {
       List<BlankStep> steps = new ArrayList<>(build.design().neckSteps());
       steps.add(new BlankStep(BlankStep.Kind.CAPPED, plan.species(), cap, 0));
       offer(
-          "glue up the depth: a cap of " + Text.mm(cap, 0) + " on top of the strips",
+          Text.of("glue up the depth: a cap of {cap} on top of the strips", Text.length(cap, 0)),
           b -> b.withDesign(b.design().withNeckSteps(steps)),
           null);
     }
   }
 
-  private boolean offer(String words, UnaryOperator<Build> change, String other) {
+  private boolean offer(Text words, UnaryOperator<Build> change, String other) {
     if (works(change.apply(build), other)) {
       found.add(new Proposal(words, change));
       return true;
@@ -159,13 +159,11 @@ public final class RipWaysOut {
       if (saw.kerf() != counts(Decisions.SAW_KERF)
           || saw.allowance() != counts(BlankDecisions.SAW_ALLOWANCE)) {
         offer(
-            "saw with the "
-                + saw.name()
-                + ": kerf "
-                + Text.mm(saw.kerf(), 1)
-                + ", planing "
-                + Text.mm(saw.allowance(), 1)
-                + " a face",
+            Text.of(
+                "saw with the {saw}: kerf {kerf}, planing {allowance} a face",
+                saw.name(),
+                Text.length(saw.kerf(), 1),
+                Text.length(saw.allowance(), 1)),
             b -> with(b, saw),
             null);
       }
@@ -184,9 +182,9 @@ public final class RipWaysOut {
     for (Board board : shop.boards()) {
       if (board.species().equals(plan.species())
           && !plan.board().map(b -> b.id().equals(board.id())).orElse(false)) {
-        String kept = board.irreplaceable() ? ", which can't be replaced" : "";
+        Text kept = board.irreplaceable() ? Text.of(", which can't be replaced") : Text.NONE;
         offer(
-            "take board " + board.id() + kept,
+            Text.of("take board {id}{kept}", board.id(), kept),
             b -> b.withDesign(b.design().withBoard("neck." + plan.species(), board.id())),
             null);
       }
@@ -197,7 +195,7 @@ public final class RipWaysOut {
   private void several() {
     if (build.design().boardFor("neck." + plan.species()).isPresent()) {
       offer(
-          "saw them from several boards",
+          Text.of("saw them from several boards"),
           b -> b.withDesign(b.design().withoutBoard("neck." + plan.species())),
           null);
     }
@@ -216,12 +214,11 @@ public final class RipWaysOut {
         return;
       }
       if (offer(
-          "make each strip of "
-              + plan.wood().name()
-              + (plan.done().isEmpty() ? "" : " still to be cut")
-              + " "
-              + Text.mm(by, 1)
-              + " thinner",
+          Text.of(
+              "make each strip of {wood}{detail} {by} thinner",
+              plan.wood().name(),
+              plan.done().isEmpty() ? Text.NONE : Text.of(" still to be cut"),
+              Text.length(by, 1)),
           b -> b.withDesign(b.design().withNeckStack(stack)),
           null)) {
         return;
@@ -252,7 +249,9 @@ public final class RipWaysOut {
     boolean cut = plan.done().contains(1) || stack.mirrored() && plan.done().contains(stack.size());
     if (!cut && stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
       offer(
-          "leave the outermost " + (stack.mirrored() ? "strips" : "strip") + " away",
+          Text.of(
+              "leave the outermost {detail} away",
+              stack.mirrored() ? Text.of("strips") : Text.of("strip")),
           b -> b.withDesign(b.design().withNeckStack(stack.remove(0))),
           null);
     }
@@ -274,7 +273,10 @@ public final class RipWaysOut {
       }
       Stack next = stack;
       if (offer(
-          "make the missing " + (homeless.size() == 1 ? "strip" : "strips") + " of " + wood.name(),
+          Text.of(
+              "make the missing {detail} of {wood}",
+              homeless.size() == 1 ? Text.of("strip") : Text.of("strips"),
+              wood.name()),
           b -> b.withDesign(b.design().withNeckStack(next)),
           wood.id())) {
         return;

@@ -9,6 +9,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.RootSearch;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -55,17 +56,17 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
               line,
               registry.find(
                   "seen.line." + line + ".back",
-                  "Seen of glue line " + line + " on the back",
+                  Text.of("Seen of glue line {line} on the back", line),
                   LENGTH,
                   back,
-                  "found by following the line along the carved back",
+                  Text.of("found by following the line along the carved back"),
                   provenance.with(seenTo)),
               registry.find(
                   "seen.line." + line + ".head",
-                  "Seen of glue line " + line + " on the headstock's face",
+                  Text.of("Seen of glue line {line} on the headstock's face", line),
                   LENGTH,
                   head,
-                  "found by following the line along the headstock's outline",
+                  Text.of("found by following the line along the headstock's outline"),
                   provenance),
               stretches));
     }

@@ -14,6 +14,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
@@ -88,7 +89,7 @@ record StackLayers(
       Value c =
           DecidedValue.of(
               "neck.step." + number + ".thickness",
-              "Centre strip",
+              Text.of("Centre strip"),
               step.thickness(),
               Quantity.LENGTH);
       more.add(in("c_" + number, c));

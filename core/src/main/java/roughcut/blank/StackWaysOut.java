@@ -59,24 +59,21 @@ public final class StackWaysOut {
     double heel = taper.halfWidth(face.heelEnd());
     double inwards = b - (taper.halfWidth(0) - KEPT);
     offer(
-        "move glue line "
-            + line
-            + " in by "
-            + Text.mm(inwards, 1)
-            + ": the outer strip stays "
-            + Text.mm(KEPT, 0)
-            + " wide at the nut",
+        Text.of(
+            "move glue line {line} in by {inwards}: the outer strip stays {kept} wide at the nut",
+            line,
+            Text.length(inwards, 1),
+            Text.length(KEPT, 0)),
         inner,
         s -> straight(s, s.thickness() - share * inwards),
         outer,
         s -> straight(s, s.thickness() + inwards));
     double outwards = heel + OUTSIDE - b;
     offer(
-        "move glue line "
-            + line
-            + " out by "
-            + Text.mm(outwards, 1)
-            + ": the outer strip shows on the headstock only",
+        Text.of(
+            "move glue line {line} out by {outwards}: the outer strip shows on the headstock only",
+            line,
+            Text.length(outwards, 1)),
         inner,
         s -> straight(s, s.thickness() + share * outwards),
         outer,
@@ -84,13 +81,11 @@ public final class StackWaysOut {
     if (stack.mirrored()) {
       double widening = heel - taper.halfWidth(0);
       offer(
-          "taper the strip inside glue line "
-              + line
-              + " by "
-              + Text.mm(share * widening, 1)
-              + ": the line follows the outline, "
-              + Text.mm(KEPT, 0)
-              + " inside it",
+          Text.of(
+              "taper the strip inside glue line {line} by {length}: the line follows the outline, {kept} inside it",
+              line,
+              Text.length(share * widening, 1),
+              Text.length(KEPT, 0)),
           inner,
           s ->
               new Strip(
@@ -110,7 +105,7 @@ public final class StackWaysOut {
   }
 
   private void offer(
-      String words,
+      Text words,
       int inner,
       UnaryOperator<Strip> changeInner,
       int outer,

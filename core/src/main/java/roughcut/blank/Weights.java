@@ -10,6 +10,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -126,19 +127,25 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Prov
         in(
             "m_s",
             SearchedValue.of(
-                BlankKeys.NECK_SHAFT_MASS, shaft, "found by adding slices up", provenance)),
+                BlankKeys.NECK_SHAFT_MASS,
+                shaft,
+                Text.of("found by adding slices up"),
+                provenance)),
         in(
             "m_h",
             SearchedValue.of(
-                BlankKeys.NECK_HEAD_MASS, head, "found by adding slices up", provenance)),
+                BlankKeys.NECK_HEAD_MASS, head, Text.of("found by adding slices up"), provenance)),
         in(
             "m_f",
             SearchedValue.of(
-                BlankKeys.NECK_FRETBOARD_MASS, board, "found by adding slices up", provenance)),
+                BlankKeys.NECK_FRETBOARD_MASS,
+                board,
+                Text.of("found by adding slices up"),
+                provenance)),
         in(
             "m_r",
             SearchedValue.of(
-                BlankKeys.NECK_BARS_MASS, bars, "found by adding them up", provenance)));
+                BlankKeys.NECK_BARS_MASS, bars, Text.of("found by adding them up"), provenance)));
   }
 
   private static Value body(
@@ -146,21 +153,24 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Prov
     Value backDensity =
         TableValue.of(
             "body.density",
-            "Density of " + body.backWood().name() + "",
+            Text.of("Density of {backWood}", body.backWood().name()),
             BodyBlank.density(shop, body.backWood().id()),
             DENSITY,
-            "the table of woods");
+            Text.of("the table of woods"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
-            "Density of " + body.topWood().name() + "",
+            Text.of("Density of {topWood}", body.topWood().name()),
             BodyBlank.density(shop, body.topWood().id()),
             DENSITY,
-            "the table of woods");
+            Text.of("the table of woods"));
     // A through-neck's core is the neck's own weight.
     Value core =
         SearchedValue.of(
-            BlankKeys.BODY_CORE_AREA, coreArea, "found of the blank in the body", provenance);
+            BlankKeys.BODY_CORE_AREA,
+            coreArea,
+            Text.of("found of the blank in the body"),
+            provenance);
     return registry.put(
         BlankKeys.BODY_SLAB_MASS,
         "(A − c) · ((t − t_top − v) · ρ_b + (t_top + v) · ρ_t) / 10000",

@@ -10,6 +10,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -42,20 +43,20 @@ public final class WoodMovement {
               "w_" + n,
               SearchedValue.of(
                   "moisture.strip." + n,
-                  "Strip " + n + ", " + wood.name(),
+                  Text.of("Strip {n}, {wood}", n, wood.name()),
                   width,
                   LENGTH,
-                  "found by laying the strips side by side",
+                  Text.of("found by laying the strips side by side"),
                   blank.provenance())));
       terms.add(
           in(
               "S_" + n,
               TableValue.of(
                   "moisture.shrinkage." + n,
-                  "Shrinkage of " + wood.name() + ", green to dry",
+                  Text.of("Shrinkage of {wood}, green to dry", wood.name()),
                   wood.tangential() * 100,
                   PERCENT,
-                  "the wood's table")));
+                  Text.of("the wood's table"))));
       formula.append(n > 1 ? " + " : "").append("w_").append(n).append(" · S_").append(n);
     }
     terms.add(in("m_1", now));

@@ -1,6 +1,7 @@
 package roughcut.blank;
 
 import roughcut.geometry.Outline;
+import roughcut.measure.Text;
 
 /**
  * A rough part to be sawn from a board, grain along it.
@@ -21,7 +22,7 @@ import roughcut.geometry.Outline;
  */
 public record WoodPart(
     String id,
-    String label,
+    Text label,
     Use use,
     String species,
     double length,
@@ -60,7 +61,7 @@ public record WoodPart(
   /** A rectangle. */
   static WoodPart rectangle(
       String id,
-      String label,
+      Text label,
       Use use,
       String species,
       double length,

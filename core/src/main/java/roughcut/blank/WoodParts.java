@@ -15,6 +15,7 @@ import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.MultiscaleLayout;
+import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 
 /**
@@ -69,7 +70,7 @@ public final class WoodParts {
 
   private void add(
       String id,
-      String label,
+      Text label,
       Use use,
       String species,
       double length,
@@ -88,7 +89,7 @@ public final class WoodParts {
         parts.add(
             new WoodPart(
                 "neck.piece" + (copy > 1 ? "." + copy : ""),
-                copies > 1 ? "neck " + copy : "neck",
+                copies > 1 ? Text.of("neck {copy}", copy) : Text.of("neck"),
                 Use.NECK,
                 stack.get(0).species(),
                 length,
@@ -108,7 +109,7 @@ public final class WoodParts {
         int nth = copy.merge(strip, 1, Integer::sum);
         add(
             "neck.strip." + strip + (nth > 1 ? "." + nth : ""),
-            "neck strip " + strip,
+            Text.of("neck strip {strip}", strip),
             Use.NECK_STRIP,
             rip.species(),
             length,
@@ -134,20 +135,29 @@ public final class WoodParts {
                 step.thickness() > 0
                     ? List.of(
                         WoodPart.rectangle(
-                            id, "centre strip", Use.NECK_STEP, wood, length, thick, depth))
+                            id, Text.of("centre strip"), Use.NECK_STEP, wood, length, thick, depth))
                     : List.of();
             case TURNED -> List.of();
             case CAPPED ->
-                List.of(WoodPart.rectangle(id, "cap", Use.NECK_STEP, wood, length, width, thick));
+                List.of(
+                    WoodPart.rectangle(
+                        id, Text.of("cap"), Use.NECK_STEP, wood, length, width, thick));
             case WINGED ->
                 List.of(
                     WoodPart.rectangle(
-                        id + ".bass", "bass wing", Use.NECK_STEP, wood, own, thick, depth),
+                        id + ".bass", Text.of("bass wing"), Use.NECK_STEP, wood, own, thick, depth),
                     WoodPart.rectangle(
-                        id + ".treble", "treble wing", Use.NECK_STEP, wood, own, thick, depth));
+                        id + ".treble",
+                        Text.of("treble wing"),
+                        Use.NECK_STEP,
+                        wood,
+                        own,
+                        thick,
+                        depth));
             case HEEL_BLOCK ->
                 List.of(
-                    WoodPart.rectangle(id, "heel block", Use.NECK_STEP, wood, own, width, thick));
+                    WoodPart.rectangle(
+                        id, Text.of("heel block"), Use.NECK_STEP, wood, own, width, thick));
           });
     }
   }
@@ -158,7 +168,7 @@ public final class WoodParts {
       Strip outer = strips.get(side.equals("bass") ? 0 : strips.size() - 1);
       add(
           "head.wing." + side,
-          "head wing, " + side,
+          Text.of("head wing, {side}", side),
           Use.HEAD_WING,
           outer.species(),
           inputs.get(Decisions.HEAD_LENGTH).value() + trim,
@@ -172,7 +182,7 @@ public final class WoodParts {
     double widest = Math.max(taper.width(0), taper.width(end));
     add(
         "fretboard",
-        "fretboard",
+        Text.of("fretboard"),
         Use.FRETBOARD,
         inputs.get(Decisions.FRETBOARD_SPECIES).word(),
         end - taper.headmost(0, MultiscaleLayout.of(inputs).slant(0)) + NUT_ALLOWANCE + 2 * trim,
@@ -191,8 +201,22 @@ public final class WoodParts {
           inputs.get(BodyDecisions.BODY_TRIM).value() + flattening - tree.root().width() / 2;
       double bass = Math.max(1, more - body.outline().bounds().low());
       double treble = Math.max(1, more + body.outline().bounds().high());
-      add("body.wing.bass", "body wing, bass", Use.BODY_WING, wood, length, bass, thickness);
-      add("body.wing.treble", "body wing, treble", Use.BODY_WING, wood, length, treble, thickness);
+      add(
+          "body.wing.bass",
+          Text.of("body wing, bass"),
+          Use.BODY_WING,
+          wood,
+          length,
+          bass,
+          thickness);
+      add(
+          "body.wing.treble",
+          Text.of("body wing, treble"),
+          Use.BODY_WING,
+          wood,
+          length,
+          treble,
+          thickness);
       return;
     }
     double half = body.width().value() / 2 + flattening;
@@ -201,11 +225,31 @@ public final class WoodParts {
           case ONE_PIECE ->
               List.of(
                   bodyPart(
-                      "body.piece", "body", Use.BODY, wood, length, body.width().value(), body));
+                      "body.piece",
+                      Text.of("body"),
+                      Use.BODY,
+                      wood,
+                      length,
+                      body.width().value(),
+                      body));
           case HALVES ->
               List.of(
-                  bodyPart("body.half.1", "body half, bass", Use.BODY, wood, length, half, body),
-                  bodyPart("body.half.2", "body half, treble", Use.BODY, wood, length, half, body));
+                  bodyPart(
+                      "body.half.1",
+                      Text.of("body half, bass"),
+                      Use.BODY,
+                      wood,
+                      length,
+                      half,
+                      body),
+                  bodyPart(
+                      "body.half.2",
+                      Text.of("body half, treble"),
+                      Use.BODY,
+                      wood,
+                      length,
+                      half,
+                      body));
           case STRIPS -> bodyStrips(length, body);
         });
   }
@@ -218,7 +262,7 @@ public final class WoodParts {
       all.add(
           bodyPart(
               "body.strip." + number,
-              "body strip " + number,
+              Text.of("body strip {number}", number),
               Use.BODY_STRIP,
               strip.species(),
               length,
@@ -229,7 +273,7 @@ public final class WoodParts {
   }
 
   private WoodPart bodyPart(
-      String id, String label, Use use, String wood, double length, double width, BodyBlank body) {
+      String id, Text label, Use use, String wood, double length, double width, BodyBlank body) {
     double thickness = body.back().value() + 2 * flattening;
     return new WoodPart(
         id,
@@ -256,11 +300,11 @@ public final class WoodParts {
     String wood = body.topWood().id();
     if (resawn) {
       double thick = body.resaw().orElseThrow().need().value();
-      add("top.leaves", "top, two leaves", Use.TOP, wood, length, half, thick);
+      add("top.leaves", Text.of("top, two leaves"), Use.TOP, wood, length, half, thick);
     } else {
       double thick = body.top().value() + 2 * flattening;
-      add("top.leaf.1", "top leaf, bass", Use.TOP, wood, length, half, thick);
-      add("top.leaf.2", "top leaf, treble", Use.TOP, wood, length, half, thick);
+      add("top.leaf.1", Text.of("top leaf, bass"), Use.TOP, wood, length, half, thick);
+      add("top.leaf.2", Text.of("top leaf, treble"), Use.TOP, wood, length, half, thick);
     }
   }
 
@@ -269,7 +313,7 @@ public final class WoodParts {
       parts.add(
           new WoodPart(
               "small." + small.name(),
-              small.name(),
+              Text.of(small.name()),
               Use.SMALL,
               small.species(),
               small.length(),

@@ -5,6 +5,7 @@ import roughcut.design.NumberDecision;
 import roughcut.design.SurfaceDecisions;
 import roughcut.geometry.Box;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.part.BodyWork;
 
 /**
@@ -29,15 +30,15 @@ public record Contour(
     double length) {
   /** Where a body is hollowed, each with the decision on how deep. */
   public enum Kind {
-    ARM("arm contour", SurfaceDecisions.ARM_DEPTH, BodyWork.ARM),
-    BELLY("belly contour", SurfaceDecisions.BELLY_DEPTH, BodyWork.BELLY),
-    HEEL("heel carve", SurfaceDecisions.HEEL_CARVE_DEPTH, BodyWork.HEEL);
+    ARM(Text.of("arm contour"), SurfaceDecisions.ARM_DEPTH, BodyWork.ARM),
+    BELLY(Text.of("belly contour"), SurfaceDecisions.BELLY_DEPTH, BodyWork.BELLY),
+    HEEL(Text.of("heel carve"), SurfaceDecisions.HEEL_CARVE_DEPTH, BodyWork.HEEL);
 
-    private final String words;
+    private final Text words;
     private final NumberDecision depth;
     private final BodyWork work;
 
-    Kind(String words, NumberDecision depth, BodyWork work) {
+    Kind(Text words, NumberDecision depth, BodyWork work) {
       this.words = words;
       this.depth = depth;
       this.work = work;
@@ -54,7 +55,7 @@ public record Contour(
     }
   }
 
-  public String name() {
+  public Text name() {
     return kind.words;
   }
 

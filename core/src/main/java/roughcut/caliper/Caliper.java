@@ -1,5 +1,7 @@
 package roughcut.caliper;
 
+import roughcut.measure.Text;
+
 /**
  * A caliper that sends readings. What it sends is heard on the thread on which it was opened or
  * moved; nothing is sent before it is opened and after it is closed.
@@ -16,17 +18,17 @@ public interface Caliper extends AutoCloseable {
 
   /** What can happen to a caliper. */
   enum Trouble {
-    LOW_BATTERY("the caliper's battery is low; readings may jump"),
-    DROPPED("the caliper is gone; the last reading is not complete"),
-    UNREADABLE("the caliper sent something that is no reading");
+    LOW_BATTERY(Text.of("the caliper's battery is low; readings may jump")),
+    DROPPED(Text.of("the caliper is gone; the last reading is not complete")),
+    UNREADABLE(Text.of("the caliper sent something that is no reading"));
 
-    private final String words;
+    private final Text words;
 
-    Trouble(String words) {
+    Trouble(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
   }

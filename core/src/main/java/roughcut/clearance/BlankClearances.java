@@ -4,6 +4,7 @@ import java.util.List;
 import roughcut.blank.BlankTree;
 import roughcut.design.Decisions;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.BlankReach;
@@ -32,7 +33,8 @@ public final class BlankClearances {
         registry.find(
             ClearanceKeys.HEEL_SPARE,
             least.left(),
-            "found as the least of the stock over the heel's back, from the heel's curve to its end",
+            Text.of(
+                "found as the least of the stock over the heel's back, from the heel's curve to its end"),
             neck.provenance().and(reach.provenance()).with(tree.heelDepth(), neck.heelThickness()));
     if (neck.through() && spare.value() > -Precision.SAME) {
       // A core's blank is worked out to be as deep as it has to be.
@@ -40,7 +42,7 @@ public final class BlankClearances {
     }
     clearances.add(
         ClearanceKind.HEEL_STOCK,
-        "stock under heel",
+        Text.of("stock under heel"),
         spare,
         least.x(),
         Decisions.HEEL_THICKNESS.id(),

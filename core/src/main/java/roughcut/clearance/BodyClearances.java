@@ -21,6 +21,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.DecidedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
@@ -92,7 +93,7 @@ public final class BodyClearances {
 
   private void tell(
       ClearanceKind kind,
-      String what,
+      Text what,
       Value left,
       Value leftNow,
       double x,
@@ -134,10 +135,10 @@ public final class BodyClearances {
             : thickness.value() - box.z1();
     return registry.find(
         id,
-        "Left beyond the " + cut.words(),
+        Text.of("Left beyond the {cut}", cut.words()),
         LENGTH,
         left,
-        "found straight on to the face across",
+        Text.of("found straight on to the face across"),
         body.provenance(cut).and(body.surface().provenance()).with(thickness));
   }
 
@@ -148,10 +149,14 @@ public final class BodyClearances {
     tell(
         cavity ? ClearanceKind.CONTROL_TOP : ClearanceKind.FLOOR,
         floor.value() <= 0
-            ? cut.words()
-                + " comes out through the "
-                + (cut.from() == CutFrom.BACK ? "top" : "back")
-            : (cavity ? "top over the " : "under the ") + cut.words(),
+            ? Text.of(
+                "{cut} comes out through the {detail}",
+                cut.words(),
+                cut.from() == CutFrom.BACK ? Text.of("top") : Text.of("back"))
+            : Text.of(
+                "{detail}{cut}",
+                cavity ? Text.of("top over the ") : Text.of("under the "),
+                cut.words()),
         floor,
         now.floor(floor, cut),
         at.x(),
@@ -191,17 +196,17 @@ public final class BodyClearances {
     Value left =
         registry.find(
             "rout." + cut.name() + ".edge",
-            "From the " + cut.words() + " to the body's edge",
+            Text.of("From the {cut} to the body's edge", cut.words()),
             FINE_LENGTH,
             least.distance(),
-            "found as the least distance in plan to the outline",
+            Text.of("found as the least distance in plan to the outline"),
             body.provenance(cut).and(body.surface().provenance()));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
     Value edgeNow = now.edge(left);
     binding(cut, left, edgeNow, least);
     tell(
         bore ? ClearanceKind.BORE : ClearanceKind.EDGE,
-        cut.words() + " to the edge",
+        Text.of("{cut} to the edge", cut.words()),
         left,
         edgeNow,
         least.from().x(),
@@ -217,18 +222,19 @@ public final class BodyClearances {
       return;
     }
     Value width =
-        DecidedValue.of("binding.let-in", "Binding is let in by", body.binding(), FINE_LENGTH);
+        DecidedValue.of(
+            "binding.let-in", Text.of("Binding is let in by"), body.binding(), FINE_LENGTH);
     Value left =
         registry.put(
             "rout." + cut.name() + ".binding",
-            "From the " + cut.words() + " to the binding",
+            Text.of("From the {cut} to the binding", cut.words()),
             FINE_LENGTH,
             "e − b",
             in("e", toEdge),
             in("b", width));
     tell(
         ClearanceKind.SURFACE,
-        cut.words() + " to the binding",
+        Text.of("{cut} to the binding", cut.words()),
         left,
         now.binding(left, edgeNow),
         least.from().x(),
@@ -250,14 +256,15 @@ public final class BodyClearances {
     Value left =
         registry.find(
             "rout." + cut.name() + ".faces",
-            "From the " + cut.words() + " to the nearer face",
+            Text.of("From the {cut} to the nearer face", cut.words()),
             FINE_LENGTH,
             Math.min(top, back),
-            "least of the ways up and down",
+            Text.of("least of the ways up and down"),
             body.provenance(cut).with(thickness));
     tell(
         ClearanceKind.BORE,
-        cut.words() + " to the " + (top < back ? "top" : "back"),
+        Text.of(
+            "{cut} to the {detail}", cut.words(), top < back ? Text.of("top") : Text.of("back")),
         left,
         now.faces(left, cut),
         (box.x0() + box.x1()) / 2,
@@ -285,10 +292,10 @@ public final class BodyClearances {
     Value left =
         registry.find(
             "rout." + cut.name() + ".surface",
-            "From the " + cut.words() + " to the " + least.what(),
+            Text.of("From the {cut} to the {what}", cut.words(), least.what()),
             FINE_LENGTH,
             least.distance(),
-            "found as the least distance in space to that face",
+            Text.of("found as the least distance in space to that face"),
             body.provenance(cut).and(body.surface().provenance()));
     List<String> by =
         new ArrayList<>(cut.changedBy().subList(0, Math.min(3, cut.changedBy().size())));
@@ -296,7 +303,7 @@ public final class BodyClearances {
     boolean bore = cut.kind().bored();
     tell(
         bore ? ClearanceKind.BORE : ClearanceKind.SURFACE,
-        cut.words() + " to the " + least.what(),
+        Text.of("{cut} to the {what}", cut.words(), least.what()),
         left,
         now.surface(left, cut, toEdge, far),
         least.at().x(),
@@ -330,10 +337,10 @@ public final class BodyClearances {
     Value left =
         registry.find(
             "web." + a.name() + "." + b.name(),
-            "Between the " + a.words() + " and the " + b.words(),
+            Text.of("Between the {a} and the {b}", a.words(), b.words()),
             FINE_LENGTH,
             web.closest().distance(),
-            "least distance of their surfaces in space",
+            Text.of("least distance of their surfaces in space"),
             body.provenance(a).and(body.provenance(b)));
     if (!told) {
       return;
@@ -353,7 +360,7 @@ public final class BodyClearances {
     by.removeIf(id -> !once.add(id));
     clearances.tell(
         bore ? ClearanceKind.BORE : same ? ClearanceKind.SAME_FACE : ClearanceKind.OPPOSITE,
-        a.words() + " to " + b.words(),
+        Text.of("{a} to {b}", a.words(), b.words()),
         left,
         at.x(),
         at.y(),

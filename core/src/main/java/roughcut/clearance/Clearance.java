@@ -3,6 +3,7 @@ package roughcut.clearance;
 import java.util.Comparator;
 import java.util.List;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.shop.Limit;
@@ -22,7 +23,7 @@ import roughcut.shop.Limit;
  */
 public record Clearance(
     ClearanceKind kind,
-    String what,
+    Text what,
     Value left,
     Limit limit,
     double x,
@@ -36,7 +37,7 @@ public record Clearance(
   /** A spot that is now as it will be when finished. */
   public Clearance(
       ClearanceKind kind,
-      String what,
+      Text what,
       Value left,
       Limit limit,
       double x,
@@ -72,8 +73,8 @@ public record Clearance(
   }
 
   /** What is left now, in the maker's units. */
-  public String nowText(Units units) {
-    return now.text(units);
+  public Text nowText(Units units) {
+    return Text.only(Text.shown(now));
   }
 
   /** Whether it is about the cut or fitting of that name: its number, or what would change it. */

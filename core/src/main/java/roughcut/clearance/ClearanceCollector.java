@@ -2,6 +2,7 @@ package roughcut.clearance;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
@@ -25,7 +26,7 @@ final class ClearanceCollector {
   void add(
       ClearanceKind kind,
       Limit usual,
-      String what,
+      Text what,
       Value left,
       double x,
       double y,
@@ -37,7 +38,7 @@ final class ClearanceCollector {
   void add(
       ClearanceKind kind,
       Limit usual,
-      String what,
+      Text what,
       Value left,
       Value now,
       double x,
@@ -47,29 +48,23 @@ final class ClearanceCollector {
   }
 
   /** Enters a spot that is looked at from above. */
-  void add(ClearanceKind kind, String what, Value left, double x, double y, String... changedBy) {
+  void add(ClearanceKind kind, Text what, Value left, double x, double y, String... changedBy) {
     add(kind, kind.limit(), what, left, x, y, changedBy);
   }
 
   /** Enters a spot that is looked at from the side. */
-  void add(ClearanceKind kind, String what, Value left, double x, String... changedBy) {
+  void add(ClearanceKind kind, Text what, Value left, double x, String... changedBy) {
     add(kind, kind.limit(), what, left, x, SIDE, changedBy);
   }
 
   /** Tells a spot unless there is plenty. */
-  void tell(ClearanceKind kind, String what, Value left, double x, double y, List<String> by) {
+  void tell(ClearanceKind kind, Text what, Value left, double x, double y, List<String> by) {
     tell(kind, kind.limit(), what, left, x, y, by);
   }
 
   /** The same with limits of its own. */
   void tell(
-      ClearanceKind kind,
-      Limit usual,
-      String what,
-      Value left,
-      double x,
-      double y,
-      List<String> by) {
+      ClearanceKind kind, Limit usual, Text what, Value left, double x, double y, List<String> by) {
     tell(kind, usual, what, left, left, x, y, by);
   }
 
@@ -77,7 +72,7 @@ final class ClearanceCollector {
   void tell(
       ClearanceKind kind,
       Limit usual,
-      String what,
+      Text what,
       Value left,
       Value now,
       double x,

@@ -3,6 +3,7 @@ package roughcut.clearance;
 import java.util.Arrays;
 import java.util.Optional;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.shop.Limit;
 
 /**
@@ -12,298 +13,350 @@ import roughcut.shop.Limit;
  */
 public enum ClearanceKind {
   STRING_MARGIN(
-      "Outer string to the fretboard's edge",
+      Text.of("Outer string to the fretboard's edge"),
       "string.margin",
       2.5,
       1.5,
       Chapter.LAYOUT,
-      "",
-      "2, String spacing"),
+      Text.NONE,
+      Text.of("2, String spacing")),
   FRETBOARD_EDGE(
-      "Fretboard's edge under its radius",
+      Text.of("Fretboard's edge under its radius"),
       "fretboard.edge",
       3.5,
       Limit.NO_STOP,
       Chapter.LAYOUT,
-      "",
-      "5, Radius"),
+      Text.NONE,
+      Text.of("5, Radius")),
 
   OUTER_STRIP(
-      "Outer strip beside the outline",
+      Text.of("Outer strip beside the outline"),
       "blank.outer-strip",
       3,
       Limit.NO_STOP,
       Chapter.BLANKS,
-      "Stack",
-      "3, The outline and the strips"),
+      Text.of("Stack"),
+      Text.of("3, The outline and the strips")),
   INSERT(
-      "Wood beside a curved insert",
+      Text.of("Wood beside a curved insert"),
       "blank.insert",
       3,
       Limit.NO_STOP,
       Chapter.BLANKS,
-      "Stack",
-      "3, Curved strips"),
-  BLANK_SIDE("Blank beside the outline", "blank.side", 1.5, 0, Chapter.BLANKS, "Stack", "3, Sizes"),
-  HEEL_STOCK("Blank under the heel", "heel.stock", 0.5, 0, Chapter.BLANKS, "Stack", "3, Sizes"),
+      Text.of("Stack"),
+      Text.of("3, Curved strips")),
+  BLANK_SIDE(
+      Text.of("Blank beside the outline"),
+      "blank.side",
+      1.5,
+      0,
+      Chapter.BLANKS,
+      Text.of("Stack"),
+      Text.of("3, Sizes")),
+  HEEL_STOCK(
+      Text.of("Blank under the heel"),
+      "heel.stock",
+      0.5,
+      0,
+      Chapter.BLANKS,
+      Text.of("Stack"),
+      Text.of("3, Sizes")),
 
   SHAFT_STOCK(
-      "Shaft over its side profile",
+      Text.of("Shaft over its side profile"),
       "shaft.stock",
       0.5,
       0,
       Chapter.NECK,
-      "Side",
-      "4, Side profile"),
+      Text.of("Side"),
+      Text.of("4, Side profile")),
   ROD(
-      "Neck under the truss rod",
+      Text.of("Neck under the truss rod"),
       "rod.least",
       3.5,
       2.5,
       Chapter.NECK,
-      "Channels",
-      "4, What remains"),
+      Text.of("Channels"),
+      Text.of("4, What remains")),
   STIFFENER(
-      "Neck under a stiffener",
+      Text.of("Neck under a stiffener"),
       "stiffener.least",
       3.5,
       2.5,
       Chapter.NECK,
-      "Channels",
-      "4, What remains"),
+      Text.of("Channels"),
+      Text.of("4, What remains")),
   STIFFENER_BETWEEN(
-      "Between rod and stiffener",
+      Text.of("Between rod and stiffener"),
       "stiffener.between",
       3,
       2,
       Chapter.NECK,
-      "Channels",
-      "4, Truss rod and stiffeners"),
+      Text.of("Channels"),
+      Text.of("4, Truss rod and stiffeners")),
   ACCESS_BACK(
-      "Access bore to the back of the headstock",
+      Text.of("Access bore to the back of the headstock"),
       "access.back",
       3,
       1.5,
       Chapter.NECK,
-      "Access",
-      "6, What remains: bore and anything"),
+      Text.of("Access"),
+      Text.of("6, What remains: bore and anything")),
   ACCESS_NUT(
-      "Access bore to the nut", "access.nut", 1.5, 0, Chapter.NECK, "Access", "4, Access hole"),
+      Text.of("Access bore to the nut"),
+      "access.nut",
+      1.5,
+      0,
+      Chapter.NECK,
+      Text.of("Access"),
+      Text.of("4, Access hole")),
   ACCESS_KEY(
-      "Room round the key in its bore",
+      Text.of("Room round the key in its bore"),
       "access.key",
       0.6,
       0.2,
       Chapter.NECK,
-      "Access",
-      "4, Access hole"),
+      Text.of("Access"),
+      Text.of("4, Access hole")),
   ACCESS_OVER(
-      "Over the access at the fretboard's end",
+      Text.of("Over the access at the fretboard's end"),
       "access.over",
       1.5,
       0.8,
       Chapter.NECK,
-      "Access",
-      "4, at the fretboard's end"),
+      Text.of("Access"),
+      Text.of("4, at the fretboard's end")),
   ACCESS_TUNER(
-      "Access bore to a tuner's bore",
+      Text.of("Access bore to a tuner's bore"),
       "access.tuner",
       3,
       1.5,
       Chapter.NECK,
-      "Access",
-      "6, What remains: bore and anything"),
+      Text.of("Access"),
+      Text.of("6, What remains: bore and anything")),
   ACCESS_REACH(
-      "Reach of the key",
+      Text.of("Reach of the key"),
       "access.reach",
       1,
       0,
       Chapter.NECK,
-      "Access",
-      "4, at the fretboard's end"),
+      Text.of("Access"),
+      Text.of("4, at the fretboard's end")),
   SPLINE_BACK(
-      "Neck under a spline", "spline.back", 3.5, 2.5, Chapter.NECK, "Side", "4, What remains"),
+      Text.of("Neck under a spline"),
+      "spline.back",
+      3.5,
+      2.5,
+      Chapter.NECK,
+      Text.of("Side"),
+      Text.of("4, What remains")),
   SPLINE_ROD(
-      "Between spline and rod",
+      Text.of("Between spline and rod"),
       "spline.rod",
       3,
       2,
       Chapter.NECK,
-      "Channels",
-      "4, Truss rod and stiffeners"),
+      Text.of("Channels"),
+      Text.of("4, Truss rod and stiffeners")),
   TUNER_EDGE(
-      "Tuner's bore to the headstock's edge", "tuner.edge", 6, 4, Chapter.NECK, "Head", "4, Head"),
+      Text.of("Tuner's bore to the headstock's edge"),
+      "tuner.edge",
+      6,
+      4,
+      Chapter.NECK,
+      Text.of("Head"),
+      Text.of("4, Head")),
   TUNER_POST(
-      "Between a tuner's bore and the next string",
+      Text.of("Between a tuner's bore and the next string"),
       "tuner.post",
       1.5,
       Limit.NO_STOP,
       Chapter.NECK,
-      "Head",
-      "4, Head"),
-  TUNER_BODY("Between tuners", "tuner.body", 1, 0, Chapter.NECK, "Head", "4, Head"),
+      Text.of("Head"),
+      Text.of("4, Head")),
+  TUNER_BODY(
+      Text.of("Between tuners"),
+      "tuner.body",
+      1,
+      0,
+      Chapter.NECK,
+      Text.of("Head"),
+      Text.of("4, Head")),
 
   SLOT(
-      "Fretboard under a fret slot",
+      Text.of("Fretboard under a fret slot"),
       "slot.under",
       1.5,
       0.8,
       Chapter.FRETBOARD,
-      "Slots",
-      "5, Slots"),
+      Text.of("Slots"),
+      Text.of("5, Slots")),
   NOTCH(
-      "Fretboard beside the notch at its end",
+      Text.of("Fretboard beside the notch at its end"),
       "fretboard.notch",
       2,
       1,
       Chapter.FRETBOARD,
-      "Slots",
-      "4, at the fretboard's end"),
-  SIDE_DOT("Round a side dot", "marker.side", 1, 0.3, Chapter.FRETBOARD, "Markers", "5, Markers"),
+      Text.of("Slots"),
+      Text.of("4, at the fretboard's end")),
+  SIDE_DOT(
+      Text.of("Round a side dot"),
+      "marker.side",
+      1,
+      0.3,
+      Chapter.FRETBOARD,
+      Text.of("Markers"),
+      Text.of("5, Markers")),
 
   /** Times the screw's diameter. */
   POCKET_FLOOR_BOLTED(
-      "Pocket floor, bolted neck",
+      Text.of("Pocket floor, bolted neck"),
       "pocket.floor",
       3.5,
       2.5,
       Chapter.BODY,
-      "Pocket",
-      "6, Neck pocket"),
+      Text.of("Pocket"),
+      Text.of("6, Neck pocket")),
   POCKET_FLOOR_GLUED(
-      "Pocket floor, glued neck", "pocket.floor", 12, 8, Chapter.BODY, "Pocket", "6, Neck pocket"),
+      Text.of("Pocket floor, glued neck"),
+      "pocket.floor",
+      12,
+      8,
+      Chapter.BODY,
+      Text.of("Pocket"),
+      Text.of("6, Neck pocket")),
   BOLT_TIP(
-      "Neck beyond a bolt's tip",
+      Text.of("Neck beyond a bolt's tip"),
       "bolt.tip",
       3,
       1.5,
       Chapter.BODY,
-      "Pocket",
-      "6, What remains: bore and anything"),
+      Text.of("Pocket"),
+      Text.of("6, What remains: bore and anything")),
   /** Times the screw's diameter. */
   BOLT_EDGE(
-      "Bolt to the edge of the heel",
+      Text.of("Bolt to the edge of the heel"),
       "bolt.edge",
       2,
       1.5,
       Chapter.BODY,
-      "Pocket",
-      "6, Neck pocket, Fixing"),
+      Text.of("Pocket"),
+      Text.of("6, Neck pocket, Fixing")),
   BOLT_SEAT(
-      "Wood under a bolt's head",
+      Text.of("Wood under a bolt's head"),
       "bolt.seat",
       5,
       3,
       Chapter.BODY,
-      "Pocket",
-      "6, What remains: rout floor and opposite face"),
+      Text.of("Pocket"),
+      Text.of("6, What remains: rout floor and opposite face")),
   BOLT_CHANNEL(
-      "Bolt to the rod's channel",
+      Text.of("Bolt to the rod's channel"),
       "bolt.channel",
       2,
       1,
       Chapter.BODY,
-      "Pocket",
-      "6, What remains: screw and rod"),
+      Text.of("Pocket"),
+      Text.of("6, What remains: screw and rod")),
 
   FLOOR(
-      "Floor of a rout",
+      Text.of("Floor of a rout"),
       "body.floor",
       5,
       3,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: rout floor and opposite face"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: rout floor and opposite face")),
   CONTROL_TOP(
-      "Top over a control cavity",
+      Text.of("Top over a control cavity"),
       "body.control-top",
       3.5,
       2,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: a control cavity's top"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: a control cavity's top")),
   EDGE(
-      "Rout to the body's outline",
+      Text.of("Rout to the body's outline"),
       "body.edge",
       8,
       4,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: rout and body outline"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: rout and body outline")),
   SAME_FACE(
-      "Between routs from one face",
+      Text.of("Between routs from one face"),
       "body.same-face",
       4,
       2,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: two routs, same face"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: two routs, same face")),
   OPPOSITE(
-      "Between routs from both faces",
+      Text.of("Between routs from both faces"),
       "body.opposite",
       5,
       2.5,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: two routs, opposite faces"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: two routs, opposite faces")),
   BORE(
-      "Between a bore and anything",
+      Text.of("Between a bore and anything"),
       "body.bore",
       3,
       1.5,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: bore and anything"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: bore and anything")),
   SURFACE(
-      "Rout to a contoured surface",
+      Text.of("Rout to a contoured surface"),
       "body.surface",
       5,
       2.5,
       Chapter.ROUTS,
-      "Cuts",
-      "6, What remains: rout and contoured surface"),
+      Text.of("Cuts"),
+      Text.of("6, What remains: rout and contoured surface")),
   JACK(
-      "Wall beside the jack's bore",
+      Text.of("Wall beside the jack's bore"),
       "body.jack",
       5,
       3,
       Chapter.ROUTS,
-      "Cuts",
-      "6, Controls and plates: walls to both faces"),
+      Text.of("Cuts"),
+      Text.of("6, Controls and plates: walls to both faces")),
   HIDDEN(
-      "Rim that hides a rout's edge",
+      Text.of("Rim that hides a rout's edge"),
       "body.hidden",
       2,
       1,
       Chapter.ROUTS,
-      "Cuts",
-      "6, Pickups: rout edge hidden"),
+      Text.of("Cuts"),
+      Text.of("6, Pickups: rout edge hidden")),
   HARDWARE(
-      "Between pieces of hardware",
+      Text.of("Between pieces of hardware"),
       "body.hardware",
       1,
       0,
       Chapter.ROUTS,
-      "Cuts",
-      "6, Controls and plates"),
+      Text.of("Cuts"),
+      Text.of("6, Controls and plates")),
   FITS(
-      "Hardware in its rout", "body.fits", 0.5, 0, Chapter.ROUTS, "Cuts", "6, Controls and plates");
+      Text.of("Hardware in its rout"),
+      "body.fits",
+      0.5,
+      0,
+      Chapter.ROUTS,
+      Text.of("Cuts"),
+      Text.of("6, Controls and plates"));
 
-  private final String words;
+  private final Text words;
   private final String id;
   private final Limit limit;
   private final Chapter owner;
-  private final String view;
-  private final String handbook;
+  private final Text view;
+  private final Text handbook;
 
   ClearanceKind(
-      String words,
-      String id,
-      double warn,
-      double fail,
-      Chapter owner,
-      String view,
-      String handbook) {
+      Text words, String id, double warn, double fail, Chapter owner, Text view, Text handbook) {
     this.words = words;
     this.id = id;
     this.limit = new Limit(warn, fail);
@@ -318,7 +371,7 @@ public enum ClearanceKind {
   }
 
   /** What is measured, to tell kinds apart by. */
-  public String words() {
+  public Text words() {
     return words;
   }
 
@@ -348,12 +401,12 @@ public enum ClearanceKind {
   }
 
   /** Where in its chapter it is looked at; empty where the chapter has one view. */
-  public String view() {
+  public Text view() {
     return view;
   }
 
   /** Where it comes from: page and heading. */
-  public String handbook() {
+  public Text handbook() {
     return handbook;
   }
 

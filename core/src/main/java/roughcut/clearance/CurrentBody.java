@@ -7,6 +7,7 @@ import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Box;
 import roughcut.geometry.Edge;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.part.BodyState;
@@ -51,7 +52,11 @@ final class CurrentBody {
   Value binding(Value left, Value edge) {
     return state.toCome(BodyWork.EDGES)
         ? registry.put(
-            BodyState.now(left.id()), left.label() + ", now", FINE_LENGTH, "e", in("e", edge))
+            BodyState.now(left.id()),
+            Text.of("{left}, now", left.label()),
+            FINE_LENGTH,
+            "e",
+            in("e", edge))
         : left;
   }
 
@@ -60,7 +65,7 @@ final class CurrentBody {
         ? left
         : registry.put(
             BodyState.now(left.id()),
-            left.label() + ", now",
+            Text.of("{left}, now", left.label()),
             left.quantity(),
             "f + s",
             in("f", left),
@@ -96,10 +101,10 @@ final class CurrentBody {
   private Value found(Value left, double least, Cut cut) {
     return registry.find(
         BodyState.now(left.id()),
-        left.label() + ", now",
+        Text.of("{left}, now", left.label()),
         FINE_LENGTH,
         least,
-        "found as the least distance to the faces as they are",
+        Text.of("found as the least distance to the faces as they are"),
         body.provenance(cut).and(surface.provenance()));
   }
 

@@ -14,6 +14,7 @@ import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.memo.Memo;
@@ -31,25 +32,34 @@ final class FittingClearances {
    *
    * @param key last part of the value's id
    * @param kind of limits that the maker can change
-   * @param words with the fitting's own put in
+   * @param template what it is, with a hole for the fitting's own words
    * @param changes last part of the decision that would change it
    */
-  private record Own(String key, ClearanceKind kind, String words, String changes) {}
+  private record Own(String key, ClearanceKind kind, String template, String changes) {
+    Text of(Fitting fitting) {
+      return Text.of(template, fitting.words());
+    }
+  }
 
   private static List<Own> own(FittingType type) {
     return switch (type) {
       case JACK ->
           List.of(
-              new Own("walls", ClearanceKind.JACK, "%s to a face", "depth"),
-              new Own("cover", ClearanceKind.HIDDEN, "%s's plate over its bore", "plate-width"));
+              new Own("walls", ClearanceKind.JACK, "{fitting} to a face", "depth"),
+              new Own(
+                  "cover", ClearanceKind.HIDDEN, "{fitting}'s plate over its bore", "plate-width"));
       case CONTROL ->
           List.of(
-              new Own("bushing-spare", ClearanceKind.FITS, "%s's thread", "recess"),
-              new Own("room", ClearanceKind.FITS, "room behind %s", "height"),
-              new Own("top-left", ClearanceKind.CONTROL_TOP, "top left at %s", "recess"));
+              new Own("bushing-spare", ClearanceKind.FITS, "{fitting}'s thread", "recess"),
+              new Own("room", ClearanceKind.FITS, "room behind {fitting}", "height"),
+              new Own("top-left", ClearanceKind.CONTROL_TOP, "top left at {fitting}", "recess"));
       case CAVITY ->
           List.of(
-              new Own("screw-wall", ClearanceKind.BORE, "cover's screws to the wall of %s", "lug"));
+              new Own(
+                  "screw-wall",
+                  ClearanceKind.BORE,
+                  "cover's screws to the wall of {fitting}",
+                  "lug"));
       case PICKUP, PLATE, CHANNEL, STRAP, RELIEF, BORE -> List.of();
     };
   }
@@ -94,7 +104,7 @@ final class FittingClearances {
               h ->
                   clearances.tell(
                       ClearanceKind.HIDDEN,
-                      pickup.fitting().words() + "'s ring over its rout",
+                      Text.of("{fitting}'s ring over its rout", pickup.fitting().words()),
                       h,
                       pickup.centre().x(),
                       pickup.centre().y(),
@@ -120,14 +130,7 @@ final class FittingClearances {
     inputs.design().cavitiesOf(fitting).stream().findFirst().ifPresent(f -> by.add(f.id("left")));
     by.add(BodyDecisions.BODY_THICKNESS.id());
     clearances.tell(
-        own.kind,
-        own.kind.limit(),
-        String.format(own.words, fitting.words()),
-        left,
-        now.told(left),
-        at.x(),
-        at.y(),
-        by);
+        own.kind, own.kind.limit(), own.of(fitting), left, now.told(left), at.x(), at.y(), by);
   }
 
   /**
@@ -159,14 +162,15 @@ final class FittingClearances {
         Value left =
             registry.find(
                 "hardware." + a.id() + "." + b.id(),
-                "Between " + a.words() + " and " + b.words(),
+                Text.of("Between {a} and {b}", a.words(), b.words()),
                 LENGTH,
                 closest.distance() > 0 ? closest.distance() : -inEachOther(a, b),
-                "least distance of the two in space; less than 0 by how deep they lie in each other",
+                Text.of(
+                    "least distance of the two in space; less than 0 by how deep they lie in each other"),
                 body.provenance(a).and(body.provenance(b)));
         clearances.tell(
             ClearanceKind.HARDWARE,
-            a.words() + " to " + b.words(),
+            Text.of("{a} to {b}", a.words(), b.words()),
             left,
             closest.a().x(),
             closest.a().y(),

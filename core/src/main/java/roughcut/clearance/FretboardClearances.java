@@ -7,6 +7,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.fretboard.Slots;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.shop.Shop;
 
@@ -38,7 +39,7 @@ public final class FretboardClearances {
     boolean nut = radius.edgeAtNut().value() < radius.edgeAtEnd().value();
     clearances.add(
         ClearanceKind.FRETBOARD_EDGE,
-        "fretboard edge, " + (nut ? "nut" : "end"),
+        Text.of("fretboard edge, {detail}", nut ? Text.of("nut") : Text.of("end")),
         nut ? radius.edgeAtNut() : radius.edgeAtEnd(),
         nut ? 0 : radius.end(),
         Decisions.FRETBOARD_THICKNESS.id(),
@@ -54,7 +55,7 @@ public final class FretboardClearances {
       Value sideDots) {
     clearances.add(
         ClearanceKind.SLOT,
-        "under slot, fret " + slots.least().number(),
+        Text.of("under slot, fret {least}", slots.least().number()),
         slots.least().under(),
         slots.least().x(),
         Decisions.FRETBOARD_THICKNESS.id(),
@@ -63,7 +64,7 @@ public final class FretboardClearances {
     if (notch.isPresent()) {
       clearances.add(
           ClearanceKind.NOTCH,
-          "end notch to the last slot",
+          Text.of("end notch to the last slot"),
           notch.get(),
           frets.last().x(),
           FretboardDecisions.NOTCH_LENGTH.id(),
@@ -71,7 +72,7 @@ public final class FretboardClearances {
     }
     clearances.add(
         ClearanceKind.SIDE_DOT,
-        "side dot to slot",
+        Text.of("side dot to slot"),
         sideDots,
         frets.last().x(),
         FretboardDecisions.SIDE_DOT.id());

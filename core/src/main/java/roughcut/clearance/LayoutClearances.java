@@ -10,6 +10,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.shop.Shop;
@@ -45,7 +46,7 @@ public final class LayoutClearances {
       Value margin =
           registry.put(
               "string." + number + ".margin-at-last-fret",
-              "Fretboard edge to string " + number + " at the last fret",
+              Text.of("Fretboard edge to string {number} at the last fret", number),
               FINE_LENGTH,
               "w / 2 − abs(y_n + (y_s − y_n) · (d − x_n) / l)",
               in("w", width),
@@ -56,25 +57,25 @@ public final class LayoutClearances {
                   "x_n",
                   SearchedValue.of(
                       "string." + number + ".nut-line",
-                      "Nut at string " + number,
+                      Text.of("Nut at string {number}", number),
                       strings.nutX(number),
                       FINE_LENGTH,
-                      "found along the string",
+                      Text.of("found along the string"),
                       strings.lengthwise(number))),
               in(
                   "l",
                   SearchedValue.of(
                       "string." + number + ".scale",
-                      "Scale of string " + number,
+                      Text.of("Scale of string {number}", number),
                       strings.scale(number),
                       LENGTH,
-                      "found along the string",
+                      Text.of("found along the string"),
                       strings.lengthwise(number))));
       worst = worst == null || margin.value() < worst.value() ? margin : worst;
     }
     clearances.add(
         ClearanceKind.STRING_MARGIN,
-        "string to edge, fret " + last.number(),
+        Text.of("string to edge, fret {last}", last.number()),
         worst,
         last.x(),
         Decisions.FRETBOARD_END_WIDTH.id(),

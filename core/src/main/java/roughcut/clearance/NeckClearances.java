@@ -19,6 +19,7 @@ import roughcut.layout.LayoutKeys;
 import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.AccessBore;
@@ -86,7 +87,7 @@ public final class NeckClearances {
     if (bow.sanded().value() > 0) {
       clearances.add(
           ClearanceKind.FRETBOARD_EDGE,
-          "fretboard edge, its bow sanded out",
+          Text.of("fretboard edge, its bow sanded out"),
           bow.edge(),
           neck.taper().end().value(),
           NeckDecisions.BOW.id(),
@@ -98,7 +99,7 @@ public final class NeckClearances {
     double x = rod.leastX().value();
     clearances.add(
         ClearanceKind.ROD,
-        "under the rod, " + frets.near(x),
+        Text.of("under the rod, {near}", frets.near(x)),
         rod.least(),
         x,
         Decisions.ROD_DEPTH.id(),
@@ -142,21 +143,28 @@ public final class NeckClearances {
             ? registry.values().get("blank.glue-line." + line + ".offset")
             : SearchedValue.of(
                 "blank.glue-line." + line + ".offset-end",
-                "Glue line " + line + " from the centre line at the end",
+                Text.of("Glue line {line} from the centre line at the end", line),
                 Math.abs(face.at(x)),
                 LENGTH,
-                "found by laying the strips side by side",
+                Text.of("found by laying the strips side by side"),
                 blank.provenance().with(end));
     Value left =
         registry.put(
             "blank.strip-outside." + line + (nut ? ".at-nut" : ".at-end"),
-            "Strip outside glue line " + line + (nut ? " at the nut" : " at the end"),
+            Text.of(
+                "Strip outside glue line {line}{which}",
+                line,
+                nut ? Text.of(" at the nut") : Text.of(" at the end")),
             LENGTH,
             "max(0, (w_nut + (w_2 − w_nut) · x / x_2) / 2 − b)",
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
             in("x_2", taper.secondAt()),
-            in("x", nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, "where the nut line is") : end),
+            in(
+                "x",
+                nut
+                    ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is"))
+                    : end),
             in("b", glueLine));
     double crossed =
         blank.crossings().stream()
@@ -164,10 +172,10 @@ public final class NeckClearances {
             .mapToDouble(c -> c.x().value())
             .findFirst()
             .orElse(x);
-    String what =
+    Text what =
         left.value() > 0
-            ? nut ? "outer strip at the nut" : "outer strip at the end"
-            : "outer strip runs out, " + frets.near(crossed);
+            ? nut ? Text.of("outer strip at the nut") : Text.of("outer strip at the end")
+            : Text.of("outer strip runs out, {near}", frets.near(crossed));
     PlacedStrip outer = blank.strips().get(face.nut() + face.heel() < 0 ? line - 1 : line);
     List<String> by = new ArrayList<>(outer.decided("thickness"));
     by.add(nut ? Decisions.NUT_WIDTH.id() : Decisions.FRETBOARD_END_WIDTH.id());
@@ -192,11 +200,11 @@ public final class NeckClearances {
         registry.find(
             ClearanceKeys.SHAFT_SPARE,
             stock.value() - neck.thickness().depth(deepestX),
-            "found as shaft less the deepest of the thickness line without fretboard",
+            Text.of("found as shaft less the deepest of the thickness line without fretboard"),
             neck.provenance().with(stock));
     clearances.add(
         ClearanceKind.SHAFT_STOCK,
-        "stock under back, " + frets.near(deepestX),
+        Text.of("stock under back, {near}", frets.near(deepestX)),
         spare,
         deepestX,
         Decisions.THICKNESS_12.id(),
@@ -209,7 +217,7 @@ public final class NeckClearances {
     for (CurvedInsert insert : blank.inserts()) {
       clearances.add(
           ClearanceKind.INSERT,
-          "beside the curved joint " + insert.line(),
+          Text.of("beside the curved joint {line}", insert.line()),
           insert.left(),
           blank.strips().get(0).lower().heelEnd() / 2,
           Stream.of(insert.swelling().decided("bow"), insert.neighbour().decided("thickness"))
@@ -224,12 +232,12 @@ public final class NeckClearances {
     double atNut = blank.halfWidth(0) - neck.taper().halfWidth(0);
     double atEnd = blank.halfWidth(end.value()) - neck.taper().halfWidth(end.value());
     boolean nut = atNut < atEnd;
-    Value x = nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, "where the nut line is") : end;
+    Value x = nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is")) : end;
     Value stack =
         SearchedValue.of(
             BlankKeys.BLANK_WIDTH_THERE,
             2 * blank.halfWidth(x.value()),
-            "found where it has least over the outline",
+            Text.of("found where it has least over the outline"),
             blank.provenance().with(x));
     Value side =
         registry.put(
@@ -242,7 +250,9 @@ public final class NeckClearances {
             in("x_2", neck.taper().secondAt()));
     clearances.add(
         ClearanceKind.BLANK_SIDE,
-        "blank beside the " + (nut ? "nut" : neck.through() ? "neck at the body" : "heel"),
+        Text.of(
+            "blank beside the {detail}",
+            nut ? Text.of("nut") : neck.through() ? Text.of("neck at the body") : Text.of("heel")),
         side,
         x.value(),
         "neck.strip.1.thickness",
@@ -258,7 +268,7 @@ public final class NeckClearances {
               double x = s.leastX().value();
               clearances.add(
                   ClearanceKind.STIFFENER,
-                  "stiffener to back, " + frets.near(x),
+                  Text.of("stiffener to back, {near}", frets.near(x)),
                   s.least(),
                   x,
                   NeckDecisions.STIFFENER_DEPTH.id(),
@@ -266,7 +276,7 @@ public final class NeckClearances {
                   NeckDecisions.STIFFENER_HEEL.id());
               clearances.add(
                   ClearanceKind.STIFFENER_BETWEEN,
-                  "rod to stiffener",
+                  Text.of("rod to stiffener"),
                   s.between(),
                   s.bass().from(),
                   NeckDecisions.STIFFENER_HEAD.id(),
@@ -281,13 +291,13 @@ public final class NeckClearances {
             s -> {
               clearances.add(
                   ClearanceKind.SPLINE_BACK,
-                  "spline to back",
+                  Text.of("spline to back"),
                   s.back(),
                   s.x(),
                   NeckDecisions.SPLINE_DEPTH.id());
               clearances.add(
                   ClearanceKind.SPLINE_ROD,
-                  "spline to rod",
+                  Text.of("spline to rod"),
                   s.rod(),
                   s.x(),
                   NeckDecisions.SPLINE_OFFSET.id());
@@ -299,7 +309,7 @@ public final class NeckClearances {
     double at = neck.head().breakX();
     clearances.add(
         ClearanceKind.ACCESS_BACK,
-        "access hole to back",
+        Text.of("access hole to back"),
         bore.back(),
         at,
         NeckDecisions.ROD_AXIS.id(),
@@ -307,14 +317,14 @@ public final class NeckClearances {
         NeckDecisions.ACCESS_TILT.id());
     clearances.add(
         ClearanceKind.ACCESS_NUT,
-        "access hole under the nut",
+        Text.of("access hole under the nut"),
         bore.underNut(),
         at,
         NeckDecisions.ROD_AXIS.id(),
         NeckDecisions.ACCESS_BORE.id());
     clearances.add(
         ClearanceKind.ACCESS_KEY,
-        "key in its bore",
+        Text.of("key in its bore"),
         bore.key(),
         at,
         NeckDecisions.ACCESS_BORE.id(),
@@ -346,7 +356,7 @@ public final class NeckClearances {
     }
     clearances.add(
         ClearanceKind.TUNER_EDGE,
-        "tuner " + edge.string() + " to headstock edge",
+        Text.of("tuner {string} to headstock edge", edge.string()),
         edge.edge(),
         x(edge),
         edge.y().value(),
@@ -356,7 +366,7 @@ public final class NeckClearances {
     if (layout.tuners().size() > 1) {
       clearances.add(
           ClearanceKind.TUNER_POST,
-          "string " + post.string() + " to a post",
+          Text.of("string {string} to a post", post.string()),
           post.clearance(),
           x(post),
           post.y().value(),
@@ -369,7 +379,7 @@ public final class NeckClearances {
             gap ->
                 clearances.add(
                     ClearanceKind.TUNER_BODY,
-                    "between tuner bodies",
+                    Text.of("between tuner bodies"),
                     gap,
                     x(layout.tuners().get(0)),
                     layout.tuners().get(0).y().value(),

@@ -6,6 +6,7 @@ import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 import roughcut.rout.BodyCuts;
 import roughcut.rout.Bolts;
@@ -38,7 +39,7 @@ public final class PocketClearances {
               clearances.add(
                   floorKind(body),
                   floorLimit(inputs, body),
-                  "floor under the pocket",
+                  Text.of("floor under the pocket"),
                   pocket.floor(),
                   now.floor(pocket.floor(), pocket.cut()),
                   inputs.get(Decisions.JOINT_X).value(),
@@ -69,7 +70,7 @@ public final class PocketClearances {
     Point first = bolts.places().get(0);
     clearances.tell(
         ClearanceKind.BOLT_TIP,
-        "bolt's tip to the " + inputs.get(RoutDecisions.BOLT_REACH).stops(),
+        Text.of("bolt's tip to the {stops}", Text.of(inputs.get(RoutDecisions.BOLT_REACH).stops())),
         bolts.tip(),
         first.x(),
         first.y(),
@@ -80,7 +81,7 @@ public final class PocketClearances {
     clearances.tell(
         ClearanceKind.BOLT_EDGE,
         ClearanceKind.BOLT_EDGE.limit(d),
-        "bolt to the heel's edge",
+        Text.of("bolt to the heel's edge"),
         bolts.edge(),
         first.x(),
         first.y(),
@@ -95,8 +96,8 @@ public final class PocketClearances {
                 clearances.tell(
                     ClearanceKind.BOLT_SEAT,
                     s.value() <= 0
-                        ? "counterbores come out in the pocket"
-                        : "wood under the bolts' heads",
+                        ? Text.of("counterbores come out in the pocket")
+                        : Text.of("wood under the bolts' heads"),
                     s,
                     first.x(),
                     first.y(),
@@ -110,7 +111,7 @@ public final class PocketClearances {
             c ->
                 clearances.tell(
                     ClearanceKind.BOLT_CHANNEL,
-                    "bolt to a channel of the neck",
+                    Text.of("bolt to a channel of the neck"),
                     c,
                     first.x(),
                     first.y(),

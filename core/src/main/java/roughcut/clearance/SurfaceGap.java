@@ -18,6 +18,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.rout.Cut;
 
 /**
@@ -32,7 +33,7 @@ import roughcut.rout.Cut;
  * @param distance mm
  * @param at where on the face, from above
  */
-record SurfaceGap(String what, String changedBy, double distance, Point at) {
+record SurfaceGap(Text what, String changedBy, double distance, Point at) {
   /** Gaps wider than this are nobody's concern under the usual limits, mm. */
   static final double FAR = 10;
 
@@ -132,9 +133,9 @@ record SurfaceGap(String what, String changedBy, double distance, Point at) {
   /** To what is taken off all along a face's edge. */
   private static SurfaceGap ofEdge(BodySurface surface, BodyFace face, double distance, Point at) {
     return face == BodyFace.TOP && surface.drop() > 0
-        ? new SurfaceGap("carved top", SurfaceDecisions.CARVE_DROP.id(), distance, at)
+        ? new SurfaceGap(Text.of("carved top"), SurfaceDecisions.CARVE_DROP.id(), distance, at)
         : new SurfaceGap(
-            "rounded edge",
+            Text.of("rounded edge"),
             (face == BodyFace.TOP ? SurfaceDecisions.ROUND_TOP : SurfaceDecisions.ROUND_BACK).id(),
             distance,
             at);

@@ -35,9 +35,9 @@ final class NextCommand implements Callable<Integer> {
     long done = bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
     out.println(plan.name() + ": " + done + " of " + bench.steps().size() + " operations done");
     Verdict verdict = bench.verdict();
-    out.println("verdict: " + verdict.state().word() + counted(verdict));
+    out.println("verdict: " + verdict.state().word().in(Units.MM) + counted(verdict));
     verdict.stops().forEach(i -> out.println("  stop: " + i.words()));
-    bench.suspiciousEntries().forEach(w -> out.println("look: " + w));
+    bench.suspiciousEntries().forEach(w -> out.println("look: " + w.in(Units.MM)));
     for (Bench.State state :
         new Bench.State[] {
           Bench.State.READY, Bench.State.OWES, Bench.State.WAITS, Bench.State.NOT_YET
@@ -59,7 +59,7 @@ final class NextCommand implements Callable<Integer> {
                   "  way out: "
                       + w.proposal().words()
                       + "; leaves the saddle at "
-                      + Text.in(Text.mm(w.saddle(), 2), Units.MM)));
+                      + Text.length(w.saddle(), 2).in(Units.MM)));
     }
     out.flush();
     return 0;
@@ -79,22 +79,21 @@ final class NextCommand implements Callable<Integer> {
       }
       if (first) {
         out.println();
-        out.println(state.words() + ":");
+        out.println(state.words().in(Units.MM) + ":");
         first = false;
       }
       out.println(
           "  "
-              + step.operation().title()
+              + step.operation().title().in(Units.MM)
               + " ("
               + step.operation().id()
               + ", "
               + step.operation().minutes()
               + " min)");
-      step.why().forEach(w -> out.println("    " + Text.in(w, Units.MM)));
+      step.why().forEach(w -> out.println("    " + w.in(Units.MM)));
       for (Risk risk : bench.risks(step.operation())) {
-        if (risk.kind() != Risk.Kind.FINAL
-            && step.why().stream().map(Text::of).noneMatch(risk.text()::equals)) {
-          out.println("    asks – " + risk.kind().word() + ": " + risk.words());
+        if (risk.kind() != Risk.Kind.FINAL && step.why().stream().noneMatch(risk.text()::equals)) {
+          out.println("    asks – " + risk.kind().word().in(Units.MM) + ": " + risk.words());
         }
       }
     }

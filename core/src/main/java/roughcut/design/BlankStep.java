@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /**
  * What is done to a blank after its strips are glued, one step upon the other: so a blank is a tree
  * of glue-ups (handbook page 8).
@@ -13,24 +15,24 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
   /** The ways to go on with a blank. */
   public enum Kind implements Choice {
     /** Resawn into two leaves, opened like a book and joined, with a centre strip or without. */
-    OPENED("resawn and opened"),
+    OPENED(Text.of("resawn and opened")),
     /** Sawn into two halves across, one turned end for end, and joined again. */
-    TURNED("halved, one half turned end for end"),
+    TURNED(Text.of("halved, one half turned end for end")),
     /** A cap glued on the top. */
-    CAPPED("capped"),
+    CAPPED(Text.of("capped")),
     /** Wings glued to both sides at the heel: a through-neck's body. */
-    WINGED("winged"),
+    WINGED(Text.of("winged")),
     /** A block glued under the heel. */
-    HEEL_BLOCK("heel block");
+    HEEL_BLOCK(Text.of("heel block"));
 
-    private final String label;
+    private final Text label;
 
-    Kind(String label) {
+    Kind(Text label) {
       this.label = label;
     }
 
     @Override
-    public String label() {
+    public Text label() {
       return label;
     }
   }

@@ -1,21 +1,23 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What a body's back is made of. */
 public enum BodyBack implements Choice {
   /** One joint runs along its middle. */
-  HALVES("two halves"),
-  ONE_PIECE("one piece"),
+  HALVES(Text.of("two halves")),
+  ONE_PIECE(Text.of("one piece")),
   /** Glued up of strips that are listed one by one. */
-  STRIPS("laminated strips");
+  STRIPS(Text.of("laminated strips"));
 
-  private final String label;
+  private final Text label;
 
-  BodyBack(String label) {
+  BodyBack(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -9,6 +9,7 @@ import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.RATIO;
 
 import java.util.List;
+import roughcut.measure.Text;
 
 /** Decided about the body and its blank. */
 public final class BodyDecisions {
@@ -50,13 +51,13 @@ public final class BodyDecisions {
           "Four ways to lay the second half beside the first.",
           HalfArrangement.OPENED);
   public static final ChoiceDecision<WoodChoice> BODY_SPECIES =
-      BOOK.wood("body.species", "Body wood", "Of the back.", new WoodChoice("elm", "elm"));
+      BOOK.wood("body.species", "Body wood", "Of the back.", new WoodChoice("elm", Text.of("elm")));
   public static final ChoiceDecision<WoodChoice> TOP_SPECIES =
       BOOK.wood(
           "body.top-species",
           "Top wood",
           "Of the top, bookmatched from two leaves.",
-          new WoodChoice("pear", "pear"));
+          new WoodChoice("pear", Text.of("pear")));
   public static final ChoiceDecision<Clamping> TOP_CLAMPING =
       BOOK.choice(
           "top.clamping",
@@ -112,7 +113,7 @@ public final class BodyDecisions {
           "binding.species",
           "Binding wood",
           "Dense straight wood bends best.",
-          new WoodChoice("boxwood", "boxwood"));
+          new WoodChoice("boxwood", Text.of("boxwood")));
 
   public static final NumberDecision BEND_FACTOR =
       BOOK.number("binding.bend-factor", "Bends to, times its thickness", RATIO, 30, 5, 200, 1)

@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** The two faces of a body. */
 public enum BodyFace implements Choice {
-  TOP("the top"),
-  BACK("the back");
+  TOP(Text.of("the top")),
+  BACK(Text.of("the back"));
 
-  private final String label;
+  private final Text label;
 
-  BodyFace(String label) {
+  BodyFace(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 

@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What a bolted neck is held by. */
 public enum BoltKind implements Choice {
-  SCREWS_PLATE("screws and plate"),
-  SCREWS_FERRULES("screws, ferrules"),
-  INSERTS("bolts into inserts");
+  SCREWS_PLATE(Text.of("screws and plate")),
+  SCREWS_FERRULES(Text.of("screws, ferrules")),
+  INSERTS(Text.of("bolts into inserts"));
 
-  private final String label;
+  private final Text label;
 
-  BoltKind(String label) {
+  BoltKind(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

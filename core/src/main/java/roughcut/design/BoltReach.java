@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** How far up a neck bolt may go. */
 public enum BoltReach implements Choice {
-  GLUE_LINE("below the board"),
-  INTO_FRETBOARD("into the board");
+  GLUE_LINE(Text.of("below the board")),
+  INTO_FRETBOARD(Text.of("into the board"));
 
-  private final String label;
+  private final Text label;
 
-  BoltReach(String label) {
+  BoltReach(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 

@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What a pickup is centred on (handbook page 1, "Where makers disagree"). */
 public enum CentredOn implements Choice {
-  STRING_LINE("the strings"),
-  CENTRE_LINE("the centre line");
+  STRING_LINE(Text.of("the strings")),
+  CENTRE_LINE(Text.of("the centre line"));
 
-  private final String label;
+  private final Text label;
 
-  CentredOn(String label) {
+  CentredOn(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Shape of a channel's bottom. */
 public enum ChannelBottom implements Choice {
   FLAT("flat"),
@@ -13,7 +15,7 @@ public enum ChannelBottom implements Choice {
   }
 
   @Override
-  public String label() {
-    return label;
+  public Text label() {
+    return Text.of(label);
   }
 }

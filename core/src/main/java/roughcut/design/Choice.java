@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /**
  * One of the ways that makers disagree about: an enum constant with a stable word for files and a
@@ -8,5 +9,5 @@ import roughcut.measure.NamedKind;
  */
 public interface Choice extends NamedKind {
 
-  String label();
+  Text label();
 }

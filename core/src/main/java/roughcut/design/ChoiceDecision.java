@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.shop.Woods;
 
@@ -18,8 +19,8 @@ import roughcut.shop.Woods;
  */
 public record ChoiceDecision<C extends Choice>(
     String id,
-    String label,
-    String hint,
+    Text label,
+    Text hint,
     List<C> choices,
     Function<String, Optional<C>> own,
     Function<Design, C> getter,
@@ -29,8 +30,8 @@ public record ChoiceDecision<C extends Choice>(
   /** One of which everybody has the same choices. */
   ChoiceDecision(
       String id,
-      String label,
-      String hint,
+      Text label,
+      Text hint,
       List<C> choices,
       Function<Design, C> getter,
       BiFunction<Design, C, Design> setter) {
@@ -40,7 +41,7 @@ public record ChoiceDecision<C extends Choice>(
   /** What is offered in a shop of those woods: woods by the names that they have there. */
   public List<Choice> offered(Woods woods) {
     return choices.stream().allMatch(WoodChoice.class::isInstance)
-        ? woods.all().stream().<Choice>map(s -> new WoodChoice(s.id(), s.name())).toList()
+        ? woods.all().stream().<Choice>map(WoodChoice::of).toList()
         : List.copyOf(choices);
   }
 
@@ -60,11 +61,12 @@ public record ChoiceDecision<C extends Choice>(
   public Design choosing(Design design, Choice choice) {
     return find(choice.word())
         .map(c -> setter.apply(design, c))
-        .orElseThrow(() -> new IllegalArgumentException(label + ": no " + choice.word()));
+        .orElseThrow(
+            () -> new IllegalArgumentException(label.in(Units.MM) + ": no " + choice.word()));
   }
 
   /** The same decision under another label. */
-  public ChoiceDecision<C> called(String words) {
+  public ChoiceDecision<C> called(Text words) {
     return new ChoiceDecision<>(id, words, hint, choices, own, getter, setter);
   }
 

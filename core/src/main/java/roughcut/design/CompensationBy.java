@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** How the saddles are placed (handbook page 1, "Where makers disagree"). */
 public enum CompensationBy implements Choice {
-  ESTIMATE("estimated per string"),
-  OWN_TABLE("own table"),
-  STRAIGHT_LINE("straight line at an angle");
+  ESTIMATE(Text.of("estimated per string")),
+  OWN_TABLE(Text.of("own table")),
+  STRAIGHT_LINE(Text.of("straight line at an angle"));
 
-  private final String label;
+  private final Text label;
 
-  CompensationBy(String label) {
+  CompensationBy(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

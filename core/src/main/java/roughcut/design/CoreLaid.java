@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Which way a through-neck's blank is laid: what of the instrument its top lies along. */
 public enum CoreLaid implements Choice {
   /** Its top is the face under the fretboard: nothing is lost over the neck. */
-  ALONG_NECK("along the neck"),
+  ALONG_NECK(Text.of("along the neck")),
   /** Its top lies level with the body: the neck's lean is sawn into it. */
-  LEVEL("level with the body");
+  LEVEL(Text.of("level with the body"));
 
-  private final String label;
+  private final Text label;
 
-  CoreLaid(String label) {
+  CoreLaid(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -3,6 +3,7 @@ package roughcut.design;
 import java.util.Optional;
 import java.util.function.Function;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -26,10 +27,10 @@ public sealed interface Decision permits NumberDecision, ChoiceDecision {
 
   String id();
 
-  String label();
+  Text label();
 
   /** One sentence for the person who hovers over it or reads the reference. */
-  String hint();
+  Text hint();
 
   /**
    * The design with this decision as typed.

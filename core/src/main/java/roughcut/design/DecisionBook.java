@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 
 /** Where a group of plain decisions is written down, in the order in which a maker meets them. */
 final class DecisionBook {
@@ -27,7 +28,8 @@ final class DecisionBook {
       double least,
       double most,
       double step) {
-    return new Draft(this, id, label, quantity, d -> usual, false, List.of(), least, most, step);
+    return new Draft(
+        this, id, Text.of(label), quantity, d -> usual, false, List.of(), least, most, step);
   }
 
   /** A choice whose usual one is the first. */
@@ -57,8 +59,8 @@ final class DecisionBook {
     ChoiceDecision<C> decision =
         new ChoiceDecision<>(
             id,
-            label,
-            hint,
+            Text.of(label),
+            Text.of(hint),
             all,
             own,
             design -> {
@@ -76,7 +78,7 @@ final class DecisionBook {
   record Draft(
       DecisionBook book,
       String id,
-      String label,
+      Text label,
       Quantity quantity,
       ToDoubleFunction<Design> usual,
       boolean following,
@@ -101,30 +103,30 @@ final class DecisionBook {
 
     /** A number that is decided only. */
     NumberDecision hint(String hint) {
-      return enter(hint, null);
+      return enter(Text.of(hint), null);
     }
 
     /** A number of something bought or owned, listed until it is measured. */
     NumberDecision inHand(String where) {
-      return enter(where, new ReadingKind.PartInHand(where));
+      return enter(Text.of(where), new ReadingKind.PartInHand(Text.of(where)));
     }
 
     /** A number that says how far the work has come. */
     NumberDecision stage(String where) {
-      return enter(where, new ReadingKind.Stage(where));
+      return enter(Text.of(where), new ReadingKind.Stage(Text.of(where)));
     }
 
     /** A number that can be read off what those operations have made. */
     NumberDecision result(String where, OperationId... madeBy) {
-      return enter(where, new ReadingKind.Result(where, List.of(madeBy)));
+      return enter(Text.of(where), new ReadingKind.Result(Text.of(where), List.of(madeBy)));
     }
 
     /** A number that can be read off the parts put together, as those operations left them. */
     NumberDecision assembly(String where, OperationId... madeBy) {
-      return enter(where, new ReadingKind.Assembly(where, List.of(madeBy)));
+      return enter(Text.of(where), new ReadingKind.Assembly(Text.of(where), List.of(madeBy)));
     }
 
-    private NumberDecision enter(String hint, ReadingKind reading) {
+    private NumberDecision enter(Text hint, ReadingKind reading) {
       NumberDecision decision =
           new NumberDecision(
               id,

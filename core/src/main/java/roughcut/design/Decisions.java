@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import roughcut.measure.Text;
 import roughcut.shop.Saw;
 
 /**
@@ -75,7 +76,7 @@ public final class Decisions {
           "fretboard.species",
           "Fretboard wood",
           "Of the fretboard.",
-          new WoodChoice("robinia", "robinia"));
+          new WoodChoice("robinia", Text.of("robinia")));
   public static final NumberDecision RADIUS_NUT =
       BOOK.number("fretboard.radius-nut", "Radius at the nut", LENGTH, 280, 100, 5000, 10)
           .hint("Of the fretboard's face.");

@@ -3,11 +3,12 @@ package roughcut.design;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.memo.LayeredMap;
 import roughcut.memo.QuestionListener;
 import roughcut.memo.RecordingMap;
@@ -299,25 +300,28 @@ public record Design(
     Optional<Fitting> called = fitting(name).map(f -> f.withLabel(label));
     for (Fitting other : fittings) {
       if (!other.name().equals(name)
-          && called.filter(f -> f.words().equalsIgnoreCase(other.words())).isPresent()) {
-        throw new IllegalArgumentException("another is called “" + other.words() + "” already");
+          && called
+              .filter(f -> f.words().toString().equalsIgnoreCase(other.words().toString()))
+              .isPresent()) {
+        throw new IllegalArgumentException(
+            "another is called “" + other.words().in(Units.MM) + "” already");
       }
     }
     return called.map(this::changeFitting).orElse(this);
   }
 
   /** What a cut is called, to begin a line with: one of a fitting by what the fitting is called. */
-  public String cutTitle(String cut) {
+  public Text cutTitle(String cut) {
     for (Fitting fitting : fittings) {
       if (cut.equals(fitting.name())) {
         return fitting.title();
       }
       if (Fitting.cuts(fitting.name()).contains(cut)) {
-        return fitting.title() + ", " + cut.substring(fitting.name().length() + 1);
+        return Text.of(
+            "{fitting}, {part}", fitting.title(), cut.substring(fitting.name().length() + 1));
       }
     }
-    String spoken = cut.replace('-', ' ');
-    return spoken.substring(0, 1).toUpperCase(Locale.ROOT) + spoken.substring(1);
+    return Text.raw(cut.replace('-', ' ')).capital();
   }
 
   /** A name for a new fitting that isn't taken: pickup-1, pickup-2 … */

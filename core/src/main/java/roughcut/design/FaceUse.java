@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What a planed face is for, and so how flat it has to be (handbook page 3, "Flatness"). */
 public enum FaceUse implements Choice {
-  GLUE_FACE("glue face", 0.05),
-  REFERENCE_FACE("reference face", 0.1);
+  GLUE_FACE(Text.of("glue face"), 0.05),
+  REFERENCE_FACE(Text.of("reference face"), 0.1);
 
-  private final String label;
+  private final Text label;
   private final double gap;
 
-  FaceUse(String label, double gap) {
+  FaceUse(Text label, double gap) {
     this.label = label;
     this.gap = gap;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 

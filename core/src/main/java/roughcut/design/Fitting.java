@@ -1,7 +1,10 @@
 package roughcut.design;
 
 import java.util.List;
-import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
 
@@ -16,6 +19,9 @@ import roughcut.shop.FittingKind;
  *     a channel, the cavity that a jack breaks into; on purpose, so that they may meet
  */
 public record Fitting(FittingType type, String name, String kind, List<String> with, String label) {
+  /** The name of one of several: index 2. */
+  private static final Pattern NUMBERED = Pattern.compile("(.*) (\\d{1,6})");
+
   public static final String NAME = "[a-z][a-z0-9-]{0,23}";
 
   /** A label is no longer. */
@@ -82,22 +88,30 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
   }
 
   /** What it is called in a sentence: as the maker calls it, or neck pickup, tone control. */
-  public String words() {
-    return label.isEmpty() ? ownWords() : label;
+  public Text words() {
+    return label.isEmpty() ? ownWords() : Text.raw(label);
   }
 
-  private String ownWords() {
+  private Text ownWords() {
     String spoken = name.replace('-', ' ');
-    return spoken.contains(type.label())
+    boolean whole =
+        spoken.contains(type.label().in(Units.MM))
             || type == FittingType.CHANNEL
-            || type == FittingType.CAVITY
-        ? spoken
-        : spoken + " " + type.label();
+            || type == FittingType.CAVITY;
+    Matcher numbered = NUMBERED.matcher(spoken);
+    if (!numbered.matches()) {
+      return whole ? Text.of(spoken) : Text.of("{name} {type}", Text.of(spoken), type.label());
+    }
+    Text stem = Text.of(numbered.group(1));
+    int number = Integer.parseInt(numbered.group(2));
+    return whole
+        ? Text.of("{name} {number}", stem, number)
+        : Text.of("{name} {number} {type}", stem, number, type.label());
   }
 
   /** The same, to begin a line with. */
-  public String title() {
-    return words().substring(0, 1).toUpperCase(Locale.ROOT) + words().substring(1);
+  public Text title() {
+    return words().capital();
   }
 
   public Fitting withKind(String next) {
@@ -114,7 +128,7 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
    * @throws IllegalArgumentException in words, when it can't be called so
    */
   public Fitting withLabel(String next) {
-    boolean own = !next.strip().equals(ownWords());
+    boolean own = !next.strip().equals(ownWords().in(Units.MM));
     return new Fitting(type, name, kind, with, own ? next : "");
   }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.measure.Text;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
 
@@ -72,7 +73,7 @@ public final class FittingDecisions {
     double usual = trait.usual().applyAsDouble(fitting.listed());
     return new NumberDecision(
         id,
-        fitting.title() + ", " + small(trait.label()),
+        Text.of("{title}, {small}", fitting.title(), trait.label().small()),
         trait.hint(),
         trait.quantity(),
         trait.least(),
@@ -110,14 +111,14 @@ public final class FittingDecisions {
     String id = depthId(name);
     return new NumberDecision(
         id,
-        named.cutTitle(name) + ", depth of its rout",
-        "From the face that it is cut from; 0 takes the depth that is worked out.",
+        Text.of("{cutTitle}, depth of its rout", named.cutTitle(name)),
+        Text.of("From the face that it is cut from; 0 takes the depth that is worked out."),
         LENGTH,
         0,
         120,
         0.5,
         new ReadingKind.Result(
-            "From the face that it is cut from to its floor.",
+            Text.of("From the face that it is cut from to its floor."),
             List.of(OperationId.cut(CutName.row(name)))),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
@@ -158,12 +159,12 @@ public final class FittingDecisions {
   public static ChoiceDecision<KindChoice> kind(Fitting fitting) {
     Map<String, KindChoice> kinds = new LinkedHashMap<>();
     for (FittingKind kind : FittingBook.of(fitting.type().word())) {
-      kinds.put(kind.id(), new KindChoice(kind.id(), kind.name()));
+      kinds.put(kind.id(), new KindChoice(kind.id(), Text.of(kind.name())));
     }
     return new ChoiceDecision<>(
         fitting.id("kind"),
         fitting.title(),
-        "From the book, in general sizes; measure the one in hand.",
+        Text.of("From the book, in general sizes; measure the one in hand."),
         List.copyOf(kinds.values()),
         design ->
             kinds.get(
@@ -194,8 +195,8 @@ public final class FittingDecisions {
     }
     return new ChoiceDecision<>(
         id,
-        label,
-        hint,
+        Text.of(label),
+        Text.of(hint),
         ways,
         design -> byWord.getOrDefault(design.choices().get(id), ways.get(0)),
         (design, chosen) -> design.withChoice(id, chosen.word()));
@@ -223,9 +224,5 @@ public final class FittingDecisions {
 
   private static String capital(String words) {
     return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
-  }
-
-  private static String small(String words) {
-    return words.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + words.substring(1);
   }
 }

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.shop.FittingKind;
 
 /** The numbers that each type of fitting has, with what they are until the maker says otherwise. */
@@ -28,14 +29,14 @@ public final class FittingTraits {
    */
   public record Trait(
       String key,
-      String label,
+      Text label,
       Quantity quantity,
       ToDoubleFunction<FittingKind> usual,
       double least,
       double most,
       double step,
       boolean hardware,
-      String hint) {
+      Text hint) {
     /** Whether it is among what is decided first. */
     public boolean main() {
       return !hardware && MAIN.contains(key);
@@ -410,7 +411,7 @@ public final class FittingTraits {
       double most,
       double step,
       String hint) {
-    t.add(new Trait(key, label, quantity, usual, least, most, step, false, hint));
+    t.add(new Trait(key, Text.of(label), quantity, usual, least, most, step, false, Text.of(hint)));
   }
 
   private static void hardware(
@@ -423,6 +424,14 @@ public final class FittingTraits {
       double step) {
     t.add(
         new Trait(
-            key, label, LENGTH, usual, least, most, step, true, "As listed until it is measured."));
+            key,
+            Text.of(label),
+            LENGTH,
+            usual,
+            least,
+            most,
+            step,
+            true,
+            Text.of("As listed until it is measured.")));
   }
 }

@@ -2,18 +2,19 @@ package roughcut.design;
 
 import java.util.List;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /** What can be fitted into a body; each type has its own numbers ({@link FittingTraits}). */
 public enum FittingType implements NamedKind {
-  PICKUP("pickup", Takes.POCKET),
-  CONTROL("control", Takes.NOTHING),
-  JACK("jack", Takes.ONE),
-  CAVITY("cavity", Takes.MANY),
-  PLATE("plate", Takes.MANY),
-  CHANNEL("channel", Takes.TWO),
-  STRAP("strap button", Takes.NOTHING),
-  RELIEF("relief hole", Takes.NOTHING),
-  BORE("bore", Takes.NOTHING);
+  PICKUP(Text.of("pickup"), Takes.POCKET),
+  CONTROL(Text.of("control"), Takes.NOTHING),
+  JACK(Text.of("jack"), Takes.ONE),
+  CAVITY(Text.of("cavity"), Takes.MANY),
+  PLATE(Text.of("plate"), Takes.MANY),
+  CHANNEL(Text.of("channel"), Takes.TWO),
+  STRAP(Text.of("strap button"), Takes.NOTHING),
+  RELIEF(Text.of("relief hole"), Takes.NOTHING),
+  BORE(Text.of("bore"), Takes.NOTHING);
 
   /** How many other things a fitting of a type has to do with. */
   public enum Takes {
@@ -25,16 +26,16 @@ public enum FittingType implements NamedKind {
     MANY
   }
 
-  private final String label;
+  private final Text label;
   private final Takes takes;
 
-  FittingType(String label, Takes takes) {
+  FittingType(Text label, Takes takes) {
     this.label = label;
     this.takes = takes;
   }
 
   /** What the maker calls it. */
-  public String label() {
+  public Text label() {
     return label;
   }
 

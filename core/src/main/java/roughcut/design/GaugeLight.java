@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Where light shows under a radius gauge held square to the centre line. */
 public enum GaugeLight implements Choice {
-  NONE("none"),
-  CENTRE("at the centre"),
-  EDGES("at the edges");
+  NONE(Text.of("none")),
+  CENTRE(Text.of("at the centre")),
+  EDGES(Text.of("at the edges"));
 
-  private final String label;
+  private final Text label;
 
-  GaugeLight(String label) {
+  GaugeLight(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -2,21 +2,22 @@ package roughcut.design;
 
 import java.util.Arrays;
 import java.util.List;
+import roughcut.measure.Text;
 
 /** How the head is made (handbook page 1, "Where makers disagree"). */
 public enum HeadMaking implements Choice {
   /** Sawn off, turned over and glued back at an angle. */
-  SCARF("scarf joint", "scarf."),
+  SCARF(Text.of("scarf joint"), "scarf."),
   /** Sawn at its angle from a deep blank. */
-  ONE_PIECE("one piece", "head.one-piece", "head.grain-through"),
+  ONE_PIECE(Text.of("one piece"), "head.one-piece", "head.grain-through"),
   /** In line with the neck, its face a step lower. */
-  FLAT("flat, stepped down", "head.flat-", "head.step");
+  FLAT(Text.of("flat, stepped down"), "head.flat-", "head.step");
 
-  private final String label;
+  private final Text label;
 
   private final List<String> own;
 
-  HeadMaking(String label, String... own) {
+  HeadMaking(Text label, String... own) {
     this.label = label;
     this.own = List.of(own);
   }
@@ -31,7 +32,7 @@ public enum HeadMaking implements Choice {
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,4 +1,6 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** A kind of the book, to be decided on. */
-public record KindChoice(String name, String label) implements Choice {}
+public record KindChoice(String name, Text label) implements Choice {}

@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** From where a pickup's place is measured. */
 public enum LocatedFrom implements Choice {
-  SADDLE_LINE("the saddle line"),
-  FRETBOARD_END("the fretboard's end");
+  SADDLE_LINE(Text.of("the saddle line")),
+  FRETBOARD_END(Text.of("the fretboard's end"));
 
-  private final String label;
+  private final Text label;
 
-  LocatedFrom(String label) {
+  LocatedFrom(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

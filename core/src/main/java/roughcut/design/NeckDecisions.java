@@ -7,6 +7,8 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.RATIO;
 
+import roughcut.measure.Text;
+
 /** Decided about head, channels, access and carving. */
 public final class NeckDecisions {
   static final DecisionBook BOOK = new DecisionBook();
@@ -58,7 +60,7 @@ public final class NeckDecisions {
           "head.veneer-species",
           "Face veneer's wood",
           "What is seen of the headstock where it has a face veneer.",
-          new WoodChoice("bog-oak", "bog oak"));
+          new WoodChoice("bog-oak", Text.of("bog oak")));
   public static final NumberDecision TUNER_FIRST =
       BOOK.number("tuner.first", "First tuner", LENGTH, 42, 5, 300, 1)
           .hint("Along the headstock's face, from the break line to the first post.");

@@ -1,21 +1,23 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /**
  * How the neck is held in the body (handbook page 1, "Where makers disagree"). Whoever has to tell
  * them apart switches over all of them, so that a new one doesn't compile until it is answered for.
  */
 public enum NeckJoint implements Choice {
   /** A heel in a pocket, held by screws: it comes off again. */
-  BOLT_ON("bolted", "bolt-on"),
+  BOLT_ON("bolted", Text.of("bolt-on")),
   /** A heel in a pocket, glued to stay. */
-  SET_NECK("glued-in", "set neck, glued"),
+  SET_NECK("glued-in", Text.of("set neck, glued")),
   /** The neck's core runs through to the body's end, with the body's sides glued on as wings. */
-  THROUGH("through", "neck-through, with wings");
+  THROUGH("through", Text.of("neck-through, with wings"));
 
   private final String word;
-  private final String label;
+  private final Text label;
 
-  NeckJoint(String word, String label) {
+  NeckJoint(String word, Text label) {
     this.word = word;
     this.label = label;
   }
@@ -26,7 +28,7 @@ public enum NeckJoint implements Choice {
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

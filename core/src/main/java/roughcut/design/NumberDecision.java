@@ -11,6 +11,7 @@ import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueKey;
 
@@ -27,8 +28,8 @@ import roughcut.measure.ValueKey;
  */
 public record NumberDecision(
     String id,
-    String label,
-    String hint,
+    Text label,
+    Text hint,
     Quantity quantity,
     double least,
     double most,
@@ -56,8 +57,8 @@ public record NumberDecision(
    */
   public NumberDecision(
       String id,
-      String label,
-      String hint,
+      Text label,
+      Text hint,
       Quantity quantity,
       double least,
       double most,
@@ -101,7 +102,8 @@ public record NumberDecision(
    */
   public Design with(Design design, double value) {
     if (!allows(value)) {
-      throw new IllegalArgumentException(label + ": " + range().refusal(value, Units.MM));
+      throw new IllegalArgumentException(
+          label.in(Units.MM) + ": " + range().refusal(value, Units.MM));
     }
     return setter.apply(design, value);
   }

@@ -1,34 +1,41 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** How the nut is seated (handbook page 2, "Nut"). */
 public enum NutKind implements Choice {
   /** Against the fretboard's end. */
   END(
-      "at the fretboard's end",
-      "seat against head wood or the veneer's edge; fretboard cut at the nut line"),
+      Text.of("at the fretboard's end"),
+      Text.of("seat against head wood or the veneer's edge; fretboard cut at the nut line")),
   /** With fretboard before and behind it. */
-  SLOT("in a slot of the fretboard", "fretboard goes on behind it; slot floor flat, cut square"),
-  SHELF("on an overhanging shelf", "shelf under the nut; keep pins and stiffeners clear of it"),
+  SLOT(
+      Text.of("in a slot of the fretboard"),
+      Text.of("fretboard goes on behind it; slot floor flat, cut square")),
+  SHELF(
+      Text.of("on an overhanging shelf"),
+      Text.of("shelf under the nut; keep pins and stiffeners clear of it")),
   /** An extra fret on the nut line carries the strings. */
   ZERO_FRET(
-      "zero fret with guide", "an extra slot on the nut line; the nut only guides, behind it"),
-  LOCKING("locking", "screws from front or back: stiffeners end before them");
+      Text.of("zero fret with guide"),
+      Text.of("an extra slot on the nut line; the nut only guides, behind it")),
+  LOCKING(Text.of("locking"), Text.of("screws from front or back: stiffeners end before them"));
 
-  private final String label;
-  private final String seat;
+  private final Text label;
+  private final Text seat;
 
-  NutKind(String label, String seat) {
+  NutKind(Text label, Text seat) {
     this.label = label;
     this.seat = seat;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 
   /** What its seat asks for. */
-  public String seat() {
+  public Text seat() {
     return seat;
   }
 }

@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Where the widths of our own outline are taken. */
 public enum OutlineSizes implements Choice {
   /** Across the widest and the narrowest places, where a rule is laid. */
-  ACROSS("across the curve"),
+  ACROSS(Text.of("across the curve")),
   /** At the points that the curve goes through; it is a little wider between them. */
-  POINTS("at its points");
+  POINTS(Text.of("at its points"));
 
-  private final String label;
+  private final Text label;
 
-  OutlineSizes(String label) {
+  OutlineSizes(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

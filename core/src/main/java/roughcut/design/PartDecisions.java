@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
 import roughcut.shop.StringSpec;
@@ -130,13 +131,15 @@ public final class PartDecisions {
     String id = "rip." + species + ".left";
     return new NumberDecision(
         id,
-        "Left of " + SpeciesBook.find(species).map(Species::name).orElse("the board"),
-        "0 takes the board's own width; measure what is left when some strips are cut already.",
+        Text.of(
+            "Left of {orElse}", SpeciesBook.find(species).map(Species::name).orElse("the board")),
+        Text.of(
+            "0 takes the board's own width; measure what is left when some strips are cut already."),
         Quantity.LENGTH,
         0,
         2000,
         1,
-        new ReadingKind.Stage("Across what is left of the board."),
+        new ReadingKind.Stage(Text.of("Across what is left of the board.")),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
   }
@@ -145,13 +148,13 @@ public final class PartDecisions {
   public static NumberDecision gauge(int number) {
     return new NumberDecision(
         "string." + number + ".gauge",
-        "String " + number + " gauge",
-        "Outer diameter.",
+        Text.of("String {number} gauge", number),
+        Text.of("Outer diameter."),
         Quantity.FINE_LENGTH,
         0.1,
         5,
         0.01,
-        new ReadingKind.PartInHand("Outer diameter."),
+        new ReadingKind.PartInHand(Text.of("Outer diameter.")),
         design -> design.strings().get(number - 1).gauge(),
         (design, gauge) -> withString(design, number, s -> s.withGauge(gauge)));
   }
@@ -166,8 +169,8 @@ public final class PartDecisions {
   public static NumberDecision pitch(int number) {
     return new NumberDecision(
         "string." + number + ".pitch",
-        "String " + number + " tuned to",
-        "A note such as E4, or Hz.",
+        Text.of("String {number} tuned to", number),
+        Text.of("A note such as E4, or Hz."),
         Quantity.PITCH,
         10,
         2000,
@@ -181,13 +184,13 @@ public final class PartDecisions {
   public static NumberDecision core(int number) {
     return new NumberDecision(
         "string." + number + ".core",
-        "String " + number + " core",
-        "Of a wound string; 0 where the packet doesn't say.",
+        Text.of("String {number} core", number),
+        Text.of("Of a wound string; 0 where the packet doesn't say."),
         Quantity.FINE_LENGTH,
         0,
         4.9,
         0.01,
-        new ReadingKind.PartInHand("Core of the wound string."),
+        new ReadingKind.PartInHand(Text.of("Core of the wound string.")),
         design -> design.strings().get(number - 1).core(),
         (design, mm) -> withString(design, number, s -> s.withCore(mm)));
   }
@@ -198,8 +201,8 @@ public final class PartDecisions {
     String id = "tuner." + string + ".wrap-height";
     return new NumberDecision(
         id,
-        "String " + string + " on its post",
-        "Where posts differ: height of this wrap over the headstock's face.",
+        Text.of("String {string} on its post", string),
+        Text.of("Where posts differ: height of this wrap over the headstock's face."),
         all.quantity(),
         all.least(),
         all.most(),
@@ -216,13 +219,13 @@ public final class PartDecisions {
     String id = "string." + number + ".own-compensation";
     return new NumberDecision(
         id,
-        "String " + number + ", own table",
-        "Compensation known from earlier instruments.",
+        Text.of("String {number}, own table", number),
+        Text.of("Compensation known from earlier instruments."),
         Quantity.FINE_LENGTH,
         -10,
         30,
         0.1,
-        new ReadingKind.PartInHand("On an earlier instrument."),
+        new ReadingKind.PartInHand(Text.of("On an earlier instrument.")),
         design -> design.numbers().getOrDefault(id, 2.0),
         (design, mm) -> design.withNumber(id, mm));
   }
@@ -234,13 +237,14 @@ public final class PartDecisions {
   public static NumberDecision stripThickness(int number) {
     return new NumberDecision(
         "neck.strip." + number + ".thickness",
-        "Strip " + number + " thickness",
-        "Finished, across the stack; at the nut line when the strip is tapered.",
+        Text.of("Strip {number} thickness", number),
+        Text.of("Finished, across the stack; at the nut line when the strip is tapered."),
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
         0.1,
-        new ReadingKind.Result("Between its planed faces.", List.of(OperationId.NECK_STRIPS_PLANE)),
+        new ReadingKind.Result(
+            Text.of("Between its planed faces."), List.of(OperationId.NECK_STRIPS_PLANE)),
         design -> neckStrip(design, number).thickness(),
         (design, mm) ->
             design.withNeckStack(design.neckStack().change(number - 1, s -> s.withThickness(mm))));
@@ -250,14 +254,15 @@ public final class PartDecisions {
   public static NumberDecision stripHeelThickness(int number) {
     return new NumberDecision(
         "neck.strip." + number + ".heel-thickness",
-        "Strip " + number + " at the heel",
-        "Finished, at the heel's end; the same as at the nut for a strip without taper.",
+        Text.of("Strip {number} at the heel", number),
+        Text.of("Finished, at the heel's end; the same as at the nut for a strip without taper."),
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
         0.1,
         new ReadingKind.Result(
-            "Between its planed faces, at the heel's end.", List.of(OperationId.NECK_STRIPS_PLANE)),
+            Text.of("Between its planed faces, at the heel's end."),
+            List.of(OperationId.NECK_STRIPS_PLANE)),
         design -> neckStrip(design, number).heelThickness(),
         (design, mm) ->
             design.withNeckStack(
@@ -268,8 +273,9 @@ public final class PartDecisions {
   public static NumberDecision stripBow(int number) {
     return new NumberDecision(
         "neck.strip." + number + ".bow",
-        "Strip " + number + " bow",
-        "How far its outward face swells halfway between nut line and heel; 0 is straight.",
+        Text.of("Strip {number} bow", number),
+        Text.of(
+            "How far its outward face swells halfway between nut line and heel; 0 is straight."),
         Quantity.LENGTH,
         0,
         Strip.DEEPEST_BOW,
@@ -291,8 +297,10 @@ public final class PartDecisions {
     String id = "outline." + side + "." + number + "." + way;
     return new NumberDecision(
         id,
-        "Point " + number + " of the " + side + " side, moved " + way,
-        way.equals("along") ? "Towards the body's end." : "Away from the centre line.",
+        Text.of("Point {number} of the {side} side, moved {way}", number, side, way),
+        way.equals("along")
+            ? Text.of("Towards the body's end.")
+            : Text.of("Away from the centre line."),
         Quantity.LENGTH,
         -150,
         150,
@@ -310,13 +318,14 @@ public final class PartDecisions {
   public static NumberDecision bodyStripThickness(int number) {
     return new NumberDecision(
         "body.strip." + number + ".thickness",
-        "Body strip " + number + " width",
-        "Finished, across the back.",
+        Text.of("Body strip {number} width", number),
+        Text.of("Finished, across the back."),
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
         1,
-        new ReadingKind.Result("Across, between its planed faces.", List.of(OperationId.BODY_MILL)),
+        new ReadingKind.Result(
+            Text.of("Across, between its planed faces."), List.of(OperationId.BODY_MILL)),
         design -> design.bodyStack().strips().get(number - 1).thickness(),
         (design, mm) ->
             design.withBodyStack(design.bodyStack().change(number - 1, s -> s.withThickness(mm))));

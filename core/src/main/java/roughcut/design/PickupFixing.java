@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What holds a pickup, and so hides the edge of its rout or doesn't. */
 public enum PickupFixing implements Choice {
-  RING("a ring"),
-  PLATE("a plate"),
-  DIRECT("screws in the floor"),
-  TOP("ears on the top");
+  RING(Text.of("a ring")),
+  PLATE(Text.of("a plate")),
+  DIRECT(Text.of("screws in the floor")),
+  TOP(Text.of("ears on the top"));
 
-  private final String label;
+  private final Text label;
 
-  PickupFixing(String label) {
+  PickupFixing(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What is done where round pocket corners meet a square heel. */
 public enum PocketCorner implements Choice {
-  ROUND_HEEL("heel rounded"),
-  CHISEL("pocket chiselled"),
-  SMALL_CUTTER("smaller cutter");
+  ROUND_HEEL(Text.of("heel rounded")),
+  CHISEL(Text.of("pocket chiselled")),
+  SMALL_CUTTER(Text.of("smaller cutter"));
 
-  private final String label;
+  private final Text label;
 
-  PocketCorner(String label) {
+  PocketCorner(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

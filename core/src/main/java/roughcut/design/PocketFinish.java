@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Whether finish gets into the neck's pocket. */
 public enum PocketFinish implements Choice {
-  KEPT_OUT("kept out"),
-  GOES_IN("goes in");
+  KEPT_OUT(Text.of("kept out")),
+  GOES_IN(Text.of("goes in"));
 
-  private final String label;
+  private final Text label;
 
-  PocketFinish(String label) {
+  PocketFinish(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -2,6 +2,7 @@ package roughcut.design;
 
 import java.util.List;
 import java.util.function.Function;
+import roughcut.measure.Text;
 
 /**
  * What a reading is of, and so what follows from it (handbook page 7, "Four kinds of reading"). A
@@ -10,7 +11,7 @@ import java.util.function.Function;
  */
 public sealed interface ReadingKind {
   /** A part that is bought or owned: its real size stands in the listed one's place. */
-  record PartInHand(String where) implements ReadingKind {
+  record PartInHand(Text where) implements ReadingKind {
     @Override
     public <T> T fold(
         Function<PartInHand, T> part,
@@ -22,7 +23,7 @@ public sealed interface ReadingKind {
   }
 
   /** How far the work has come: cuts still to come measure from it. */
-  record Stage(String where) implements ReadingKind {
+  record Stage(Text where) implements ReadingKind {
     @Override
     public <T> T fold(
         Function<PartInHand, T> part,
@@ -38,7 +39,7 @@ public sealed interface ReadingKind {
    *
    * @param madeBy ids of the operations of which it is the result
    */
-  record Result(String where, List<OperationId> madeBy) implements ReadingKind {
+  record Result(Text where, List<OperationId> madeBy) implements ReadingKind {
     public Result {
       madeBy = List.copyOf(madeBy);
     }
@@ -58,7 +59,7 @@ public sealed interface ReadingKind {
    *
    * @param madeBy ids of the operations that brought it about
    */
-  record Assembly(String where, List<OperationId> madeBy) implements ReadingKind {
+  record Assembly(Text where, List<OperationId> madeBy) implements ReadingKind {
     public Assembly {
       madeBy = List.copyOf(madeBy);
     }
@@ -74,7 +75,7 @@ public sealed interface ReadingKind {
   }
 
   /** Where and how it is taken, in one sentence that every screen and sheet shares. */
-  String where();
+  Text where();
 
   /** Answers for each kind; whoever asks has to know all four. */
   <T> T fold(

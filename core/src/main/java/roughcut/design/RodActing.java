@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Which way a truss rod pulls. */
 public enum RodActing implements Choice {
-  DOUBLE("both ways"),
+  DOUBLE(Text.of("both ways")),
   /** Against the pull of the strings only: it can't take out a back-bow. */
-  SINGLE("against the strings only");
+  SINGLE(Text.of("against the strings only"));
 
-  private final String label;
+  private final Text label;
 
-  RodActing(String label) {
+  RodActing(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

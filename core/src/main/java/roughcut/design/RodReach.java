@@ -1,22 +1,24 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** From where the truss rod is worked (handbook page 4). */
 public enum RodReach implements Choice {
-  HEAD_BORE("head, through a bore", true),
-  HEAD_POCKET("head, from a pocket", true),
-  HEEL("heel end", false),
-  FRETBOARD_END("fretboard's end", false);
+  HEAD_BORE(Text.of("head, through a bore"), true),
+  HEAD_POCKET(Text.of("head, from a pocket"), true),
+  HEEL(Text.of("heel end"), false),
+  FRETBOARD_END(Text.of("fretboard's end"), false);
 
-  private final String label;
+  private final Text label;
   private final boolean fromHead;
 
-  RodReach(String label, boolean fromHead) {
+  RodReach(Text label, boolean fromHead) {
     this.fromHead = fromHead;
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 
 /** What hardware stands on a shelf in groups: which decisions a piece of it answers. */
 public final class ShelfGroup {
@@ -74,7 +75,7 @@ public final class ShelfGroup {
    *
    * @param key under which the piece has it
    */
-  public record Size(String key, String label, Quantity quantity, double least, double most) {}
+  public record Size(String key, Text label, Quantity quantity, double least, double most) {}
 
   /** The sizes that pieces of a group have; none for a group that there isn't. */
   public static List<Size> sizes(String group) {
@@ -93,16 +94,16 @@ public final class ShelfGroup {
   }
 
   /** What a group is called: truss rod, tuners, bridge, or what is fitted. */
-  public static String called(String group) {
+  public static Text called(String group) {
     return switch (group) {
-      case "rod" -> "truss rod";
-      case "tuners", "bridge" -> group;
+      case "rod" -> Text.of("truss rod");
+      case "tuners", "bridge" -> Text.raw(group);
       default ->
           Arrays.stream(FittingType.values())
               .filter(t -> t.word().equals(group))
               .map(FittingType::label)
               .findFirst()
-              .orElse(group);
+              .orElse(Text.raw(group));
     };
   }
 

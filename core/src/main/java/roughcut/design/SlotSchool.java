@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** When fret slots get their depth (handbook page 5, "Slots"). */
 public enum SlotSchool implements Choice {
-  AT_FIRST("deep enough at first"),
-  AFTER_RADIUS("deepened after the radius"),
+  AT_FIRST(Text.of("deep enough at first")),
+  AFTER_RADIUS(Text.of("deepened after the radius")),
   /** While radius and face are only partly sanded. */
-  MIDWAY("deepened midway");
+  MIDWAY(Text.of("deepened midway"));
 
-  private final String label;
+  private final Text label;
 
-  SlotSchool(String label) {
+  SlotSchool(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Which of the three heights follows from the other two (handbook page 2, "Heights"). */
 public enum SolveFor implements Choice {
-  ANGLE("neck angle"),
-  EXPOSED("pocket depth"),
-  SADDLE("saddle height");
+  ANGLE(Text.of("neck angle")),
+  EXPOSED(Text.of("pocket depth")),
+  SADDLE(Text.of("saddle height"));
 
-  private final String label;
+  private final Text label;
 
-  SolveFor(String label) {
+  SolveFor(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

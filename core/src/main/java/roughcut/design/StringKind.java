@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** What the strings are, for core sizes and end stiffness that aren't given (handbook page 2). */
 public enum StringKind implements Choice {
   GUITAR("guitar", 0.5),
@@ -14,8 +16,8 @@ public enum StringKind implements Choice {
   }
 
   @Override
-  public String label() {
-    return label;
+  public Text label() {
+    return Text.of(label);
   }
 
   /** How much of a clamped end's stiffness a string of this kind shows: κ. */

@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** How the inner strings stand between the outer ones at the nut (handbook page 2). */
 public enum StringSpacing implements Choice {
   /** Equal gaps between the strings' edges. */
-  EQUAL_GAPS("equal gaps"),
+  EQUAL_GAPS(Text.of("equal gaps")),
   /** Equal distances between the strings' centres. */
-  EQUAL_CENTRES("equal centres");
+  EQUAL_CENTRES(Text.of("equal centres"));
 
-  private final String label;
+  private final Text label;
 
-  StringSpacing(String label) {
+  StringSpacing(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,20 +1,22 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Where tuners stand across the head. */
 public enum TunerRule implements Choice {
   /** Each post beside its string's own straight line. */
-  STRAIGHT_PULL("strings run straight"),
+  STRAIGHT_PULL(Text.of("strings run straight")),
   /** Along a line at a fixed offset from the centre line. */
-  ALONG_A_LINE("along a line");
+  ALONG_A_LINE(Text.of("along a line"));
 
-  private final String label;
+  private final Text label;
 
-  TunerRule(String label) {
+  TunerRule(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,18 +1,20 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** How a rout is emptied (handbook page 1, "Where makers disagree"). */
 public enum WasteRemoval implements Choice {
-  BORED_FIRST("bored out first"),
-  ROUTED("routed all the way");
+  BORED_FIRST(Text.of("bored out first")),
+  ROUTED(Text.of("routed all the way"));
 
-  private final String label;
+  private final Text label;
 
-  WasteRemoval(String label) {
+  WasteRemoval(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

@@ -1,19 +1,21 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** Where the fretboard's second width is given (handbook page 2). */
 public enum WidthStation implements Choice {
-  OCTAVE_FRET("octave fret"),
-  LAST_FRET("last fret"),
-  END("fretboard end");
+  OCTAVE_FRET(Text.of("octave fret")),
+  LAST_FRET(Text.of("last fret")),
+  END(Text.of("fretboard end"));
 
-  private final String label;
+  private final Text label;
 
-  WidthStation(String label) {
+  WidthStation(Text label) {
     this.label = label;
   }
 
   @Override
-  public String label() {
+  public Text label() {
     return label;
   }
 }

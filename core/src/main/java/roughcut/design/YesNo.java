@@ -1,5 +1,7 @@
 package roughcut.design;
 
+import roughcut.measure.Text;
+
 /** A plain yes or no. */
 public enum YesNo implements Choice {
   NO("no"),
@@ -12,7 +14,7 @@ public enum YesNo implements Choice {
   }
 
   @Override
-  public String label() {
-    return label;
+  public Text label() {
+    return Text.of(label);
   }
 }

@@ -9,6 +9,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Channel;
@@ -50,17 +51,22 @@ public final class AccessDrawing {
     AccessBore bore = plan.details().access().orElse(null);
     RodAccess way = plan.details().keyWay().orElse(null);
     if (way != null) {
-      return sketch.drawing("Access, " + way.name(), way(way));
+      return sketch.drawing(Text.of("Access, {way}", way.name()), way(way));
     }
     if (bore != null) {
       bore(bore);
       left = Math.min(left, plan.neck().head().breakX() - bore.closes().value() - BEYOND);
     } else {
       sketch.text(
-          Role.NOTE, 0, 16, "no bore here: it never meets the face", Anchor.MIDDLE, Size.SMALL);
+          Role.NOTE,
+          0,
+          16,
+          Text.of("no bore here: it never meets the face"),
+          Anchor.MIDDLE,
+          Size.SMALL);
     }
     double low = -plan.neck().back().depth(left) - 10;
-    return sketch.drawing("Access hole", new Bounds(left, low, NECK_SHOWN, 22));
+    return sketch.drawing(Text.of("Access hole"), new Bounds(left, low, NECK_SHOWN, 22));
   }
 
   /** What is cut on the key's way, the key on its axis, and what part of the neck that shows. */
@@ -116,8 +122,12 @@ public final class AccessDrawing {
     sketch.path(Role.CENTRE, false, a, b);
     double breakX = plan.neck().head().breakX();
     sketch.dimension(
-        new Point(breakX - bore.centre().value(), 11), new Point(breakX, 11), 0, "", bore.centre());
-    sketch.dimension(face, a, 13, "stop", bore.depth());
+        new Point(breakX - bore.centre().value(), 11),
+        new Point(breakX, 11),
+        0,
+        Text.NONE,
+        bore.centre());
+    sketch.dimension(face, a, 13, Text.of("stop"), bore.depth());
   }
 
   /** The neck seen from the side, the face's veneer on it. */

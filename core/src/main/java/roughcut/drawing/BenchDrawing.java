@@ -12,6 +12,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
 
@@ -100,7 +101,8 @@ public final class BenchDrawing {
     }
     hours(y);
     return sketch.drawing(
-        bench.steps().size() + " operations", new Bounds(-NAMES - 8, y - 14, end + 6, 8));
+        Text.of("{size} operations", bench.steps().size()),
+        new Bounds(-NAMES - 8, y - 14, end + 6, 8));
   }
 
   private double lane(PartId part, List<Bench.Step> steps, double top) {
@@ -108,11 +110,18 @@ public final class BenchDrawing {
     Map<List<List<Double>>, List<String>> rows = new LinkedHashMap<>();
     for (ReferenceFace face : ReferenceFace.values()) {
       if (face.part() == part && !spans(face).isEmpty()) {
-        rows.computeIfAbsent(spans(face), s -> new ArrayList<>()).add(face.brief());
+        rows.computeIfAbsent(spans(face), s -> new ArrayList<>())
+            .add(face.brief().in(sketch.units()));
       }
     }
     double low = top - BLOCK;
-    sketch.text(Role.OUTLINE, -NAMES, low + BLOCK / 2 - 2, part.word(), Anchor.START, Size.NORMAL);
+    sketch.text(
+        Role.OUTLINE,
+        -NAMES,
+        low + BLOCK / 2 - 2,
+        Text.raw(part.word()),
+        Anchor.START,
+        Size.NORMAL);
     sketch.line(Role.STOCK, 0, low + BLOCK / 2, end, low + BLOCK / 2);
     steps.forEach(s -> block(s, low));
     double y = low;
@@ -123,7 +132,7 @@ public final class BenchDrawing {
       }
       double x = row.getKey().get(0).get(0) - 3;
       String names = String.join(", ", row.getValue());
-      sketch.text(Role.NOTE, x, y - 5, names, Anchor.END, Size.SMALL);
+      sketch.text(Role.NOTE, x, y - 5, Text.raw(names), Anchor.END, Size.SMALL);
     }
     return y - GAP;
   }
@@ -193,7 +202,12 @@ public final class BenchDrawing {
         double x = one.getValue()[0];
         sketch.line(Role.NOTE, x, y, x, y - 2.5);
         sketch.text(
-            Role.NOTE, x, y - 8, Math.round(minutes / 60) + " h", Anchor.MIDDLE, Size.SMALL);
+            Role.NOTE,
+            x,
+            y - 8,
+            Text.of("{round} h", Math.round(minutes / 60)),
+            Anchor.MIDDLE,
+            Size.SMALL);
         next += 10;
       }
       minutes += one.getKey().minutes();

@@ -7,8 +7,8 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -48,21 +48,22 @@ public final class BoardFace {
         new Point(0, 0),
         new Point(length, 0),
         -40,
-        words(board.length(), "length not measured", units));
+        words(board.length(), Text.of("length not measured"), units));
     sketch.dimension(
         board.width().isPresent() ? Role.DIMENSION : Role.STOP,
         new Point(length, 0),
         new Point(length, width),
         -14,
-        words(board.width(), "width?", units));
+        words(board.width(), Text.of("width?"), units));
     edge(board, wood, sketch, length, thickness, units);
     return sketch.drawing(
-        "Board " + board.id(), new Bounds(-20, -thickness - 100, length + 110, width + 30));
+        Text.of("Board {id}", board.id()),
+        new Bounds(-20, -thickness - 100, length + 110, width + 30));
   }
 
-  private static String words(java.util.OptionalDouble mm, String unknown, Units units) {
+  private static Text words(java.util.OptionalDouble mm, Text unknown, Units units) {
     return mm.isPresent()
-        ? NumberWriter.text(mm.getAsDouble(), Quantity.ROUGH_LENGTH, units)
+        ? Text.only(Text.shown(mm.getAsDouble(), Quantity.ROUGH_LENGTH))
         : unknown;
   }
 
@@ -78,13 +79,13 @@ public final class BoardFace {
         new Point(length, 0),
         new Point(length, thickness),
         -14,
-        words(board.thickness(), "thickness?", units));
+        words(board.thickness(), Text.of("thickness?"), units));
     if (board.runOut() > 0) {
       sketch.text(
           Role.NOTE,
           0,
           -14,
-          "grain runs out at " + NumberWriter.fixed(board.runOut(), 1) + "°",
+          Text.of("grain runs out at {number}°", Text.fixed(board.runOut(), 1)),
           Anchor.START,
           Size.SMALL);
     }
@@ -109,7 +110,9 @@ public final class BoardFace {
             role,
             mark.x() + mark.length() / 2,
             mark.y() + mark.width() + 4,
-            handles ? mark.words() + ", " + intent(mark) : mark.words(),
+            handles
+                ? Text.of("{mark}, {intent}", mark.words(), intent(mark))
+                : Text.raw(mark.words()),
             Anchor.MIDDLE,
             Size.SMALL);
       }
@@ -125,12 +128,12 @@ public final class BoardFace {
   }
 
   /** What is wanted of a mark, in the maker's words. */
-  public static String intent(BoardMark mark) {
+  public static Text intent(BoardMark mark) {
     return switch (mark.intent()) {
-      case HIDE -> "to be hidden";
-      case SHOW -> "to be shown";
-      case AVOID -> "to be avoided";
-      case ANY -> "no matter where";
+      case HIDE -> Text.of("to be hidden");
+      case SHOW -> Text.of("to be shown");
+      case AVOID -> Text.of("to be avoided");
+      case ANY -> Text.of("no matter where");
     };
   }
 }

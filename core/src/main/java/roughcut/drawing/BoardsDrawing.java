@@ -87,7 +87,7 @@ public final class BoardsDrawing {
     }
     sketch.origin(0, 0);
     return sketch.drawing(
-        "Boards for the instrument's parts",
+        Text.of("Boards for the instrument's parts"),
         new Bounds(-20, y - rowHeight - 14, Math.max(widest, 400) + 20, 26));
   }
 
@@ -177,7 +177,7 @@ public final class BoardsDrawing {
               Role.NOTE,
               off.x() + off.length() / 2,
               off.y() + off.width() / 2 - 8,
-              "sawn off",
+              Text.of("sawn off"),
               Anchor.MIDDLE,
               Size.SMALL);
         }
@@ -221,17 +221,11 @@ public final class BoardsDrawing {
         boolean both = part.length() >= SIZE_FITS && part.width() >= 3 * LABEL_FITS;
         sketch.text(role, x, y + (both ? 5 : -8), part.label(), Anchor.MIDDLE, Size.SMALL);
         if (both) {
-          sketch.text(role, x, y - 20, size(part), Anchor.MIDDLE, Size.SMALL);
+          sketch.text(role, x, y - 20, Text.raw(size(part)), Anchor.MIDDLE, Size.SMALL);
         }
       }
       if (!laid.trouble().isEmpty()) {
-        sketch.text(
-            Role.STOP,
-            laid.x(),
-            laid.y() - 14,
-            Text.in(laid.trouble(), sketch.units()),
-            Anchor.START,
-            Size.SMALL);
+        sketch.text(Role.STOP, laid.x(), laid.y() - 14, laid.trouble(), Anchor.START, Size.SMALL);
       }
       if (!strip) {
         sketch.handle("part." + part.id(), laid.x() + 14, y, shape.corners(), Mark.Way.ANY);
@@ -293,7 +287,7 @@ public final class BoardsDrawing {
       }
       role = item.rip.fits() ? Role.OUTLINE : Role.STOP;
     }
-    sketch.text(role, 0, item.height + 6, words.toString(), Anchor.START, Size.SMALL);
+    sketch.text(role, 0, item.height + 6, Text.raw(words.toString()), Anchor.START, Size.SMALL);
   }
 
   private String describe(Board board) {

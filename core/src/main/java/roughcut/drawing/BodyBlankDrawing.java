@@ -13,8 +13,8 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -58,7 +58,7 @@ public final class BodyBlankDrawing {
     section();
     Bounds placed = body.placement().shape().bounds();
     return sketch.drawing(
-        "Body blank",
+        Text.of("Body blank"),
         new Bounds(
             Math.min(-14, placed.left() - 8),
             Math.min(-half, placed.low()) - 26,
@@ -136,7 +136,7 @@ public final class BodyBlankDrawing {
           role,
           b.left() + 3,
           b.high() + 4,
-          mark.mark().words() + ": " + mark.fate().words(),
+          Text.of("{mark}: {fate}", mark.mark().words(), mark.fate().words()),
           Anchor.START,
           Size.SMALL);
     }
@@ -156,9 +156,10 @@ public final class BodyBlankDrawing {
         Role.NOTE,
         length / 2,
         -half - 16,
-        NumberWriter.number(length, Quantity.ROUGH_LENGTH, sketch.units())
-            + " × "
-            + NumberWriter.text(2 * half, Quantity.ROUGH_LENGTH, sketch.units()),
+        Text.of(
+            "{length} × {number}",
+            Text.figure(length, Quantity.ROUGH_LENGTH),
+            Text.shown(2 * half, Quantity.ROUGH_LENGTH)),
         Anchor.MIDDLE,
         Size.SMALL);
     Point middle = body.placement().onBlank(new Point((front + end) / 2, 0));
@@ -205,7 +206,8 @@ public final class BodyBlankDrawing {
           Role.GLUE_LINE, STACK_WIDTH / 2, y, STACK_WIDTH / 2, y + body.top().value() * scale);
       y += body.top().value() * scale;
     }
-    sketch.text(Role.NOTE, 0, y + 8, "through the thickness, 2 : 1", Anchor.START, Size.SMALL);
+    sketch.text(
+        Role.NOTE, 0, y + 8, Text.of("through the thickness, 2 : 1"), Anchor.START, Size.SMALL);
     sketch.origin(0, 0);
   }
 
@@ -214,7 +216,8 @@ public final class BodyBlankDrawing {
     sketch.endGrain(shape, wood);
     sketch.outline(Role.EDGE, shape);
     if (words != null) {
-      sketch.dimension(new Point(STACK_WIDTH, low), new Point(STACK_WIDTH, high), -8, words, value);
+      sketch.dimension(
+          new Point(STACK_WIDTH, low), new Point(STACK_WIDTH, high), -8, Text.raw(words), value);
     }
   }
 }

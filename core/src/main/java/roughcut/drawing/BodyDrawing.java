@@ -14,6 +14,7 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
@@ -152,13 +153,15 @@ public final class BodyDrawing {
         Role.NOTE,
         b.right() + 4,
         -plan.body().thickness().value() / 2,
-        at == 0 ? "along the centre line" : "along the " + chosenWords(),
+        at == 0
+            ? Text.of("along the centre line")
+            : Text.of("along the {chosenWords}", chosenWords()),
         Anchor.START,
         Size.SMALL);
     sketch.origin(0, 0);
     double left = Math.min(b.left(), plan.neck().joint().value() - 60) - 10;
     return sketch.drawing(
-        plan.name() + ", body",
+        Text.of("{plan}, body", plan.name()),
         new Bounds(
             left,
             section - plan.body().thickness().value() - (shows == Shows.SHEET ? ON_PAPER : UNDER),
@@ -166,8 +169,8 @@ public final class BodyDrawing {
             Math.max(-b.low(), b.high()) + (shows == Shows.SHEET ? ON_PAPER : OVER)));
   }
 
-  private String chosenWords() {
-    return plan.cuts().cut(chosen).map(Cut::words).orElse("cut");
+  private Text chosenWords() {
+    return plan.cuts().cut(chosen).map(Cut::words).orElse(Text.of("cut"));
   }
 
   /** The chosen cut's middle, or the centre line. */
@@ -349,7 +352,7 @@ public final class BodyDrawing {
       Point at = place(new Point(clearance.x(), clearance.y()));
       // Where many stand close, words only for what stops and for what is looked at.
       boolean told = clearance.state() == Clearance.State.STOP || clearance.concerns(chosen);
-      sketch.spot(role, at.x(), at.y(), told ? clearance.what() : "", at.y() < 0, i);
+      sketch.spot(role, at.x(), at.y(), told ? clearance.what() : Text.NONE, at.y() < 0, i);
     }
   }
 }

@@ -8,8 +8,8 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.layout.BodyOutline;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.FeedDirection;
@@ -55,8 +55,7 @@ final class BodyOverlay {
         new Point(plan.neck().joint().value(), w.low()),
         new Point(b.right(), w.low()),
         -9,
-        NumberWriter.text(
-            b.right() - plan.neck().joint().value(), Quantity.LENGTH, sketch.units()));
+        Text.only(Text.shown(b.right() - plan.neck().joint().value(), Quantity.LENGTH)));
     FeedDirection feed = FeedDirection.of(plan.body().outline().shape());
     for (FeedDirection.Stretch stretch : feed.stretches()) {
       if (!stretch.downhill()) {
@@ -90,7 +89,7 @@ final class BodyOverlay {
         Role.NOTE,
         x + 3,
         side * (y + 18),
-        "fret " + plan.cuts().fretAccess().access().text(sketch.units()),
+        Text.of("fret {access}", Text.shown(plan.cuts().fretAccess().access())),
         Anchor.START,
         Size.SMALL,
         RoutKeys.REACH_ACCESS_FRET.id());
@@ -105,7 +104,7 @@ final class BodyOverlay {
         Role.MEASURED,
         x + 8,
         8,
-        "balances here, " + plan.cuts().mass().balance().text(sketch.units()),
+        Text.of("balances here, {balance}", Text.shown(plan.cuts().mass().balance())),
         Anchor.START,
         Size.SMALL,
         RoutKeys.BALANCE_X.id());
@@ -131,7 +130,7 @@ final class BodyOverlay {
         new Point(pickup.centre().x(), y),
         new Point(plan.cuts().neckSeating().atBridge(plan.frets().saddle().value()), y),
         -6,
-        "",
+        Text.NONE,
         pickup.fromSaddle());
   }
 
@@ -148,7 +147,7 @@ final class BodyOverlay {
           Role.NOTE,
           b.left() + 3,
           b.high() - 8,
-          "template, " + rout.words(),
+          Text.of("template, {rout}", rout.words()),
           Anchor.START,
           Size.SMALL);
     }

@@ -10,9 +10,9 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.NeckShape;
 import roughcut.plan.Plan;
@@ -70,7 +70,8 @@ public final class BodySection {
       half = Math.max(half, Math.max(Math.abs(span[0]), Math.abs(span[1])));
     }
     double t = plan.body().thickness().value();
-    return sketch.drawing("Section of the body", new Bounds(-half - 8, -t - 12, half + 8, 22));
+    return sketch.drawing(
+        Text.of("Section of the body"), new Bounds(-half - 8, -t - 12, half + 8, 22));
   }
 
   /** Along the strings at y, into a drawing whose origin is the top's plane. */
@@ -317,7 +318,7 @@ public final class BodySection {
             place(new Point(left.s, Math.max(left.floor, left.end))),
             place(new Point(left.s, Math.min(left.floor, left.end))),
             0,
-            NumberWriter.number(left.rest(), Quantity.LENGTH, sketch.units()));
+            Text.only(Text.figure(left.rest(), Quantity.LENGTH)));
       }
     }
   }

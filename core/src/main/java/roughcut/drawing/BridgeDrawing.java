@@ -9,8 +9,8 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.layout.StringSpread;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.strings.Bridge;
@@ -54,7 +54,8 @@ public final class BridgeDrawing {
     bridge.holes().forEach(this::hole);
     sketch.line(Role.CENTRE, left, 0, saddle + 70, 0);
     dimensions(reach);
-    return sketch.drawing("Bridge", new Bounds(left - 4, -reach - 40, saddle + 74, reach + 34));
+    return sketch.drawing(
+        Text.of("Bridge"), new Bounds(left - 4, -reach - 40, saddle + 74, reach + 34));
   }
 
   /** How far the bridge reaches to either side. */
@@ -121,7 +122,7 @@ public final class BridgeDrawing {
         Role.NOTE,
         rear + 6,
         y - 1,
-        Integer.toString(i),
+        Text.only(i),
         Anchor.START,
         Size.SMALL,
         "string." + i + ".compensation");
@@ -137,7 +138,7 @@ public final class BridgeDrawing {
         Role.NOTE,
         x - lean,
         reach + 5,
-        bridge.kind().datum(),
+        Text.of(bridge.kind().datum()),
         Anchor.MIDDLE,
         Size.SMALL,
         "bridge.datum");
@@ -164,13 +165,14 @@ public final class BridgeDrawing {
             new Point(end, -reach),
             new Point(hole.x().value(), -reach),
             -10,
-            NumberWriter.text(hole.x().value() - end, Quantity.LENGTH, sketch.units())
-                + " from the fretboard's end");
+            Text.of(
+                "{number} from the fretboard's end",
+                Text.shown(hole.x().value() - end, Quantity.LENGTH)));
         sketch.dimension(
             new Point(0, -reach).x() < end ? new Point(end - 28, -reach) : new Point(0, -reach),
             new Point(hole.x().value(), -reach),
             -22,
-            "from the nut line",
+            Text.of("from the nut line"),
             hole.x());
       }
     }

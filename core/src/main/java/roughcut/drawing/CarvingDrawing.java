@@ -9,6 +9,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.Facets;
@@ -54,7 +55,7 @@ public final class CarvingDrawing {
     sketch.origin(0, side);
     sideWood();
     lines(rounds, false);
-    sketch.text(Role.NOTE, -12, -10, "from the side", Anchor.END, Size.SMALL);
+    sketch.text(Role.NOTE, -12, -10, Text.of("from the side"), Anchor.END, Size.SMALL);
     plan.details()
         .marks()
         .filter(m -> !m.seam().isEmpty())
@@ -67,7 +68,7 @@ public final class CarvingDrawing {
     sketch.origin(0, 0);
     double half = neck.halfWidth(neck.heelEnd().value());
     return sketch.drawing(
-        "Carving lines",
+        Text.of("Carving lines"),
         new Bounds(
             neck.head().breakX() - Math.max(66, neck.heelEnd().value() * LABELS),
             side - neck.heelThickness().value() - 14,

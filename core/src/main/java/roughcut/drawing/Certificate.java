@@ -21,6 +21,7 @@ import roughcut.layout.LayoutKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -59,36 +60,40 @@ public final class Certificate {
 
   private Drawing draw() {
     sketch.outline(Role.EDGE, Outline.rectangle(0, -HEIGHT, WIDTH, 0));
-    sketch.text(Role.OUTLINE, LEFT, -14, plan.name(), Anchor.START, Size.TITLE);
+    sketch.text(Role.OUTLINE, LEFT, -14, Text.raw(plan.name()), Anchor.START, Size.TITLE);
     sketch.text(Role.NOTE, LEFT, -21, made(), Anchor.START, Size.SMALL);
-    double left = column(LEFT, -34, "Woods", woods());
-    column(LEFT, left - 6, "Strings", strings());
-    double right = column(SECOND, -34, "Measures", measures());
-    column(SECOND, right - 6, "As it was set up", setUp());
+    double left = column(LEFT, -34, Text.of("Woods"), woods());
+    column(LEFT, left - 6, Text.of("Strings"), strings());
+    double right = column(SECOND, -34, Text.of("Measures"), measures());
+    column(SECOND, right - 6, Text.of("As it was set up"), setUp());
     sketch.text(
         Role.NOTE,
         LEFT,
         -HEIGHT + 6,
-        "Numbers read off the instrument are marked •; the others are as planned.",
+        Text.of("Numbers read off the instrument are marked •; the others are as planned."),
         Anchor.START,
         Size.SMALL);
-    return sketch.drawing(plan.name() + ": certificate", new Bounds(-2, -HEIGHT - 2, WIDTH + 2, 2));
+    return sketch.drawing(
+        Text.of("{plan}: certificate", plan.name()), new Bounds(-2, -HEIGHT - 2, WIDTH + 2, 2));
   }
 
-  private String made() {
+  private Text made() {
     Optional<LocalDateTime> last =
         plan.log().done().stream().map(d -> d.at()).max(LocalDateTime::compareTo);
     // A certificate says what was done, whenever it is printed; what comes next is no part of it.
-    String how = BuildSummary.of(plan, last.orElse(LocalDateTime.MIN)).far();
-    return how + last.map(l -> " · last worked on " + l.toLocalDate()).orElse("");
+    Text how = BuildSummary.of(plan, last.orElse(LocalDateTime.MIN)).far();
+    return Text.of(
+        "{how}{last}",
+        how,
+        last.map(l -> Text.of(" · last worked on {day}", l.toLocalDate())).orElse(Text.NONE));
   }
 
-  private double column(double x, double y, String title, Map<String, String> rows) {
+  private double column(double x, double y, Text title, Map<String, String> rows) {
     sketch.text(Role.OUTLINE, x, y, title, Anchor.START, Size.NORMAL);
     double at = y - LINE - 1;
     for (Map.Entry<String, String> row : rows.entrySet()) {
-      sketch.text(Role.NOTE, x, at, row.getKey(), Anchor.START, Size.SMALL);
-      sketch.text(Role.OUTLINE, x + VALUES, at, row.getValue(), Anchor.START, Size.SMALL);
+      sketch.text(Role.NOTE, x, at, Text.raw(row.getKey()), Anchor.START, Size.SMALL);
+      sketch.text(Role.OUTLINE, x + VALUES, at, Text.raw(row.getValue()), Anchor.START, Size.SMALL);
       at -= LINE;
     }
     return at;
@@ -118,43 +123,46 @@ public final class Certificate {
   private Map<String, String> strings() {
     Map<String, String> rows = new LinkedHashMap<>();
     StringPull pull = plan.stringPlan().pull();
-    List<String> all = new ArrayList<>();
+    List<Text> all = new ArrayList<>();
     plan.stringSet()
         .forEach(
             s ->
                 all.add(
-                    NumberWriter.text(s.gauge(), Quantity.FINE_LENGTH, units)
-                        + (s.wound() ? ", wound" : "")
-                        + " · "
-                        + Pitch.name(s.pitch())));
+                    Text.of(
+                        "{gauge}{wound} · {pitch}",
+                        Text.shown(s.gauge(), Quantity.FINE_LENGTH),
+                        s.wound() ? Text.of(", wound") : Text.NONE,
+                        Pitch.name(s.pitch()))));
     for (int i = 0; i < all.size(); i++) {
-      rows.put(Integer.toString(i + 1), all.get(i));
+      rows.put(Integer.toString(i + 1), all.get(i).in(units));
     }
     rows.put("together", pull.total().text(units));
     return rows;
   }
 
-  private void put(Map<String, String> rows, String words, Optional<Value> value) {
-    value.ifPresent(v -> rows.put(words, v.text(units) + (v.fromMeasured() ? " •" : "")));
+  private void put(Map<String, String> rows, Text words, Optional<Value> value) {
+    value.ifPresent(v -> rows.put(words.in(units), v.text(units) + (v.fromMeasured() ? " •" : "")));
   }
 
   private Map<String, String> measures() {
     Map<String, String> rows = new LinkedHashMap<>();
     rows.put("frets", Integer.toString(plan.frets().frets().size()));
-    put(rows, "scale", Optional.of(plan.frets().scale()));
-    put(rows, "saddle line", plan.value(LayoutKeys.SADDLE_FROM_NUT.id()));
-    rows.put("nut width", length(plan.given(Decisions.NUT_WIDTH), "nut.width"));
-    rows.put("at fret 1", length(plan.given(Decisions.THICKNESS_1), "neck.thickness-1"));
-    rows.put("at the octave", length(plan.given(Decisions.THICKNESS_12), "neck.thickness-12"));
-    put(rows, "neck weighs", plan.value(BlankKeys.NECK_MASS.id()));
-    put(rows, "body weighs", plan.value(RoutKeys.BODY_MASS.id()));
-    put(rows, "all of it weighs", plan.value(RoutKeys.INSTRUMENT_MASS.id()));
+    put(rows, Text.of("scale"), Optional.of(plan.frets().scale()));
+    put(rows, Text.of("saddle line"), plan.value(LayoutKeys.SADDLE_FROM_NUT.id()));
+    rows.put("nut width", length(plan.given(Decisions.NUT_WIDTH), "nut.width").in(units));
+    rows.put("at fret 1", length(plan.given(Decisions.THICKNESS_1), "neck.thickness-1").in(units));
+    rows.put(
+        "at the octave", length(plan.given(Decisions.THICKNESS_12), "neck.thickness-12").in(units));
+    put(rows, Text.of("neck weighs"), plan.value(BlankKeys.NECK_MASS.id()));
+    put(rows, Text.of("body weighs"), plan.value(RoutKeys.BODY_MASS.id()));
+    put(rows, Text.of("all of it weighs"), plan.value(RoutKeys.INSTRUMENT_MASS.id()));
     return rows;
   }
 
-  private String length(double mm, String id) {
+  private Text length(double mm, String id) {
     boolean read = plan.log().current().containsKey(id);
-    return NumberWriter.text(mm, Quantity.LENGTH, units) + (read ? " •" : "");
+    return Text.of(
+        "{number}{detail}", Text.shown(mm, Quantity.LENGTH), read ? Text.of(" •") : Text.NONE);
   }
 
   private Map<String, String> setUp() {
@@ -167,7 +175,9 @@ public final class Certificate {
             Measurables.ACTION_12_BASS)) {
       Reading reading = plan.log().current().get(what.id());
       if (reading != null) {
-        rows.put(what.label(), NumberWriter.text(reading.value(), what.quantity(), units) + " •");
+        rows.put(
+            what.label().in(units),
+            NumberWriter.text(reading.value(), what.quantity(), units) + " •");
       }
     }
     String octaves =

@@ -10,6 +10,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.PassPlan;
@@ -86,7 +87,8 @@ public final class CutterDrawing {
     words(tip, top, deep);
     double side = Math.max(radius, cutter.bearing() / 2) + AROUND + 40;
     return sketch.drawing(
-        cutter.name(), new Bounds(-side, floor - BELOW - cutter.spur() - 16, side, high + 6));
+        Text.raw(cutter.name()),
+        new Bounds(-side, floor - BELOW - cutter.spur() - 16, side, high + 6));
   }
 
   private double bearingAbove() {
@@ -230,22 +232,27 @@ public final class CutterDrawing {
         new Point(-radius, tip - cutter.spur() - BELOW),
         new Point(radius, tip - cutter.spur() - BELOW),
         -8,
-        "cuts " + length(cutter.diameter()));
+        Text.of("cuts {diameter}", length(cutter.diameter())));
     sketch.dimension(
         Role.DIMENSION,
         new Point(far + 6, tip),
         new Point(far + 6, top),
         -10,
-        "edges " + length(cutter.cutting()));
+        Text.of("edges {cutting}", length(cutter.cutting())));
     if (cutter.kind().followsAbove()) {
       sketch.text(
-          Role.NOTE, -far, template + 3, "template " + length(template), Anchor.START, Size.SMALL);
+          Role.NOTE,
+          -far,
+          template + 3,
+          Text.of("template {template}", length(template)),
+          Anchor.START,
+          Size.SMALL);
       sketch.dimension(
           Role.DIMENSION,
           new Point(-far - 6, Math.min(0, tip)),
           new Point(-far - 6, 0),
           26,
-          "deepest " + length(deep));
+          Text.of("deepest {deep}", length(deep)));
       double shallow = shallowest(cutter, template);
       if (shallow > 0) {
         sketch.line(Role.MEASURED, -far, -shallow, far, -shallow);
@@ -253,7 +260,7 @@ public final class CutterDrawing {
             Role.MEASURED,
             far - 2,
             -shallow - 3.5,
-            "no shallower than " + length(shallow),
+            Text.of("no shallower than {shallow}", length(shallow)),
             Anchor.END,
             Size.SMALL);
       }
@@ -262,7 +269,7 @@ public final class CutterDrawing {
         Role.NOTE,
         cutter.shank() / 2 + 4,
         top + bearingAbove() + SHANK / 2,
-        "shank " + length(cutter.shank()),
+        Text.of("shank {shank}", length(cutter.shank())),
         Anchor.START,
         Size.SMALL);
   }

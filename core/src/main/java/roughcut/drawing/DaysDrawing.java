@@ -13,6 +13,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.schedule.Schedule;
 import roughcut.shop.ShopHours;
@@ -124,7 +125,8 @@ public final class DaysDrawing {
       due(schedule.outcomes().get(b));
     }
     return sketch.drawing(
-        "Days of work", new Bounds(-NAMES, low - 10, Math.min(end + DAY, SEEN * DAY), HEAD + 6));
+        Text.of("Days of work"),
+        new Bounds(-NAMES, low - 10, Math.min(end + DAY, SEEN * DAY), HEAD + 6));
   }
 
   private void column(LocalDate day, int i, double low) {
@@ -140,7 +142,8 @@ public final class DaysDrawing {
     boolean monday = day.getDayOfWeek() == DayOfWeek.MONDAY;
     sketch.line(monday ? Role.NOTE : Role.COVERED, x, low, x, monday ? HEAD - 8 : 0);
     if (monday || i == 0) {
-      sketch.text(Role.NOTE, x + 2, HEAD - 12, NAMED.format(day), Anchor.START, Size.SMALL);
+      sketch.text(
+          Role.NOTE, x + 2, HEAD - 12, Text.raw(NAMED.format(day)), Anchor.START, Size.SMALL);
     }
   }
 
@@ -165,7 +168,7 @@ public final class DaysDrawing {
         build == own ? Role.OUTLINE : Role.NOTE,
         -NAMES + 4,
         low + blockHigh / 2 - 3,
-        names.get(build),
+        Text.raw(names.get(build)),
         Anchor.START,
         Size.NORMAL);
   }
@@ -227,6 +230,6 @@ public final class DaysDrawing {
     double low = low(outcome.build());
     Role role = outcome.late() ? Role.STOP : Role.EDGE;
     sketch.line(role, x, low - 5, x, low + blockHigh + 5);
-    sketch.text(role, x + 2, low - 4, "due", Anchor.START, Size.SMALL);
+    sketch.text(role, x + 2, low - 4, Text.of("due"), Anchor.START, Size.SMALL);
   }
 }

@@ -10,8 +10,8 @@ import roughcut.drawing.Mark.Size;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
 import roughcut.neck.BlankReach;
@@ -261,8 +261,8 @@ final class ElevationView {
 
   /** Thickness at fret 1 and at the octave fret, head, angle, and the scarf's run. */
   void dimensions() {
-    thickness(plan.frets().at(1), neck.thickness().first(), "at fret 1");
-    thickness(plan.frets().octave(), neck.thickness().octave(), "at the octave");
+    thickness(plan.frets().at(1), neck.thickness().first(), Text.of("at fret 1"));
+    thickness(plan.frets().octave(), neck.thickness().octave(), Text.of("at the octave"));
     double length = head.length().value();
     Point tip = head.at(length, head.thickness().value());
     Point under = head.at(0, head.thickness().value());
@@ -270,9 +270,7 @@ final class ElevationView {
         under,
         tip,
         14,
-        "headstock, at "
-            + NumberWriter.number(head.angle().value(), Quantity.ANGLE, sketch.units())
-            + "°:",
+        Text.of("headstock, at {angle}°:", Text.figure(head.angle().value(), Quantity.ANGLE)),
         head.length());
     plan.scarf()
         .ifPresent(
@@ -283,12 +281,12 @@ final class ElevationView {
                   new Point(from + scarf.run().value(), low),
                   new Point(from, low),
                   0,
-                  "run",
+                  Text.of("run"),
                   scarf.run());
             });
   }
 
-  private void thickness(double x, Value thickness, String where) {
+  private void thickness(double x, Value thickness, Text where) {
     double board = neck.thickness().fretboard().value();
     double back = neck.back().depth(x);
     Role role = plan.fromWood(thickness) ? Role.MEASURED : Role.DIMENSION;
@@ -297,7 +295,7 @@ final class ElevationView {
         role,
         x + 2,
         board + 8,
-        thickness.text(sketch.units()) + " " + where,
+        Text.of("{thickness} {where}", Text.shown(thickness), where),
         Anchor.START,
         Size.SMALL,
         thickness.id());

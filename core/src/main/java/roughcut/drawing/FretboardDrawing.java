@@ -4,6 +4,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -25,9 +26,15 @@ public enum FretboardDrawing {
     view.markers();
     double half = half(plan);
     centre(plan, sketch);
-    sketch.text(Role.OUTLINE, 0, half + 12, plan.name() + ", fretboard", Anchor.START, Size.TITLE);
+    sketch.text(
+        Role.OUTLINE,
+        0,
+        half + 12,
+        Text.of("{plan}, fretboard", plan.name()),
+        Anchor.START,
+        Size.TITLE);
     return sketch.drawing(
-        plan.name() + ", fretboard",
+        Text.of("{plan}, fretboard", plan.name()),
         new Bounds(-14, -half - 10, plan.taper().end().value() + 14, half + 22));
   }
 
@@ -52,16 +59,22 @@ public enum FretboardDrawing {
     centre(plan, sketch);
     if (this == SLOTS) {
       sketch.dimension(
-          new Point(0, -half), new Point(plan.frets().octave(), -half), -12, "", octave(plan));
-      sketch.dimension(new Point(0, -half), new Point(end, -half), -21, "", plan.taper().end());
+          new Point(0, -half),
+          new Point(plan.frets().octave(), -half),
+          -12,
+          Text.NONE,
+          octave(plan));
+      sketch.dimension(
+          new Point(0, -half), new Point(end, -half), -21, Text.NONE, plan.taper().end());
     }
     sketch.origin(0, -half - BETWEEN);
     view.side();
     sketch.origin(0, 0);
     double low = -half - BETWEEN;
-    sketch.text(Role.NOTE, 0, low - 10, "from the treble side", Anchor.START, Size.SMALL);
+    sketch.text(Role.NOTE, 0, low - 10, Text.of("from the treble side"), Anchor.START, Size.SMALL);
     return sketch.drawing(
-        plan.name(), new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));
+        Text.raw(plan.name()),
+        new Bounds(plan.neck().head().breakX() - 26, low - 16, end + 24, half + 16));
   }
 
   private static Value octave(Plan plan) {

@@ -14,6 +14,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.layout.FretboardTaper;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 
 /**
@@ -109,7 +110,7 @@ final class FretboardView {
             Role.NOTE,
             treble.x(),
             treble.y() + CROSS,
-            Integer.toString(cut.number()),
+            Text.only(cut.number()),
             Anchor.MIDDLE,
             Size.SMALL,
             "fret." + cut.number() + ".from-nut");

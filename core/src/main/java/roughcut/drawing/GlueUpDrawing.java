@@ -10,6 +10,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -45,7 +46,7 @@ public final class GlueUpDrawing {
     sketch.scale(1);
     sketch.origin(0, 0);
     return sketch.drawing(
-        "Glue-up of the neck's stack",
+        Text.of("Glue-up of the neck's stack"),
         new Bounds(-30, endY - 20, drawing.length + 30, drawing.half + caul + CLAMP_BAR + 26));
   }
 
@@ -90,7 +91,7 @@ public final class GlueUpDrawing {
           Role.NOTE,
           clampAt(i, count, length),
           half + caul + CLAMP_BAR + 4,
-          Integer.toString(order(i, count)),
+          Text.only(order(i, count)),
           Anchor.MIDDLE,
           Size.SMALL);
     }
@@ -107,7 +108,7 @@ public final class GlueUpDrawing {
   private void pin(double x, double diameter) {
     sketch.outline(
         Role.MEASURED, Outline.rectangle(x - diameter / 2, -half, x + diameter / 2, half));
-    sketch.text(Role.MEASURED, x, -half - 12, "pin", Anchor.MIDDLE, Size.SMALL);
+    sketch.text(Role.MEASURED, x, -half - 12, Text.of("pin"), Anchor.MIDDLE, Size.SMALL);
   }
 
   /** Where the clamp of that index stands, from the blank's head end. */
@@ -139,8 +140,7 @@ public final class GlueUpDrawing {
           double r = 2.6;
           Point at = new Point(y, depth + 4.5);
           sketch.outline(Role.TOUCH, Shapes.circle(at, r));
-          sketch.text(
-              Role.TOUCH, y, depth + 3.4, Integer.toString(stage + 1), Anchor.MIDDLE, Size.SMALL);
+          sketch.text(Role.TOUCH, y, depth + 3.4, Text.only(stage + 1), Anchor.MIDDLE, Size.SMALL);
         }
       }
     }

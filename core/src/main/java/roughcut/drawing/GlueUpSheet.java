@@ -16,6 +16,7 @@ import roughcut.finding.Topic;
 import roughcut.geometry.Bounds;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
@@ -49,25 +50,27 @@ public final class GlueUpSheet {
   }
 
   private Drawing draw() {
-    sketch.text(Role.OUTLINE, 0, 0, plan.name() + ": neck blank", Anchor.START, Size.TITLE);
+    sketch.text(
+        Role.OUTLINE, 0, 0, Text.of("{plan}: neck blank", plan.name()), Anchor.START, Size.TITLE);
     y = -4;
     pictures();
     double top = y;
-    heading("Saw and plane");
+    heading(Text.of("Saw and plane"));
     saw();
-    heading("Glue");
+    heading(Text.of("Glue"));
     glue();
     double low = y;
     x = WIDTH - COLUMN;
     y = top;
-    heading("Clamps and pins");
+    heading(Text.of("Clamps and pins"));
     clamps();
-    heading("Still open");
+    heading(Text.of("Still open"));
     open();
-    heading("Take care");
+    heading(Text.of("Take care"));
     cautions();
     return sketch.drawing(
-        plan.name() + ": glue-up", new Bounds(-4, Math.min(low, y) - 2, WIDTH + 4, 8));
+        Text.of("{plan}: glue-up", plan.name()),
+        new Bounds(-4, Math.min(low, y) - 2, WIDTH + 4, 8));
   }
 
   private void pictures() {
@@ -88,7 +91,7 @@ public final class GlueUpSheet {
         Role.NOTE,
         2 * plan.blank().halfWidth() + 8,
         y + depth / 2,
-        "end grain at full size, bass side at the left; rings say the stage of each face",
+        Text.of("end grain at full size, bass side at the left; rings say the stage of each face"),
         Anchor.START,
         Size.SMALL);
     y -= 1;
@@ -98,104 +101,101 @@ public final class GlueUpSheet {
     return GlueUpDrawing.on(plan, sketch);
   }
 
-  private void heading(String words) {
+  private void heading(Text words) {
     y -= 3;
     sketch.text(Role.OUTLINE, x, y - 3.4, words, Anchor.START, Size.NORMAL);
     sketch.line(Role.NOTE, x, y - 5, x + COLUMN, y - 5);
     y -= LINE + 4;
   }
 
-  private void line(String words) {
+  private void line(Text words) {
     // About 1.25 mm to a letter of this size; longer lines go on below.
-    for (String part : WrappedWords.lines(words, LETTERS)) {
-      sketch.text(Role.OUTLINE, x, y, part, Anchor.START, Size.SMALL);
+    for (String part : WrappedWords.lines(words.in(units), LETTERS)) {
+      sketch.text(Role.OUTLINE, x, y, Text.raw(part), Anchor.START, Size.SMALL);
       y -= LINE - 0.7;
     }
   }
 
-  private String mm(double value) {
-    return NumberWriter.text(value, Quantity.LENGTH, units);
+  private Text mm(double value) {
+    return Text.only(Text.shown(value, Quantity.LENGTH));
   }
 
   private void saw() {
     for (RipPlan rip : plan.rips().plans()) {
-      String board =
+      Text board =
           rip.partly()
-              ? "what is left of the board"
-              : rip.board().map(b -> "board " + b.id()).orElse("no board in the rack");
+              ? Text.of("what is left of the board")
+              : rip.board()
+                  .map(b -> Text.of("board {id}", b.id()))
+                  .orElse(Text.of("no board in the rack"));
       line(
-          plan.wood(rip.species()).name()
-              + " from "
-              + board
-              + ": "
-              + rip.strips().size()
-              + (rip.onEdge() ? " × on edge, saw to " : " × saw to ")
-              + rip.rough().text(units)
-              + ", need "
-              + rip.need().text(units)
-              + (rip.missing() == null
-                  ? ", width not known"
-                  : rip.fits() ? ", all come out" : ", " + rip.missing().text(units) + " missing"));
+          Text.of(
+              "{wood} from {board}: {size}{detail}{rough}, need {need}{detail2}",
+              plan.wood(rip.species()).name(),
+              board,
+              rip.strips().size(),
+              rip.onEdge() ? Text.of(" × on edge, saw to ") : Text.of(" × saw to "),
+              Text.shown(rip.rough()),
+              Text.shown(rip.need()),
+              rip.missing() == null
+                  ? Text.of(", width not known")
+                  : rip.fits()
+                      ? Text.of(", all come out")
+                      : Text.of(", {missing} missing", Text.shown(rip.missing()))));
     }
     int number = 1;
-    List<String> strips = new ArrayList<>();
+    List<Text> strips = new ArrayList<>();
     for (Strip strip : plan.neckStrips()) {
       strips.add(
-          number++
-              + " "
-              + plan.wood(strip.species()).name()
-              + " "
-              + mm(strip.thickness())
-              + (strip.tapered() ? " to " + mm(strip.heelThickness()) + " at the heel" : "")
-              + (strip.grain() == Strip.Grain.TO_HEEL ? " →" : " ←"));
+          Text.of(
+              "{value} {wood} {thickness}{detail}{detail2}",
+              number++,
+              plan.wood(strip.species()).name(),
+              mm(strip.thickness()),
+              strip.tapered()
+                  ? Text.of(" to {heelThickness} at the heel", mm(strip.heelThickness()))
+                  : Text.NONE,
+              strip.grain() == Strip.Grain.TO_HEEL ? Text.of(" →") : Text.of(" ←")));
     }
-    line("Plane, from the bass side: " + String.join(";  ", strips));
+    line(Text.of("Plane, from the bass side: {strips}", Text.joined(strips, ";  ")));
     line(
-        "Each strip "
-            + plan.tree().length().text(units)
-            + " long and "
-            + plan.tree().depth().text(units)
-            + " deep. → and ← say which way the grain rises: heel or head.");
+        Text.of(
+            "Each strip {tree} long and {depth} deep. → and ← say which way the grain rises: heel or head.",
+            Text.shown(plan.tree().length()),
+            Text.shown(plan.tree().depth())));
   }
 
   private void glue() {
     GlueJob job = plan.glueUp().job();
     line(
-        job.glue().name()
-            + ": "
-            + job.mass().text(units)
-            + " for "
-            + job.faces().text(units)
-            + " faces. Open for "
-            + minutes(job.open().value())
-            + " at "
-            + NumberWriter.fixed(plan.given(BlankDecisions.TEMPERATURE), 0)
-            + " °C; spreading and closing all at once takes "
-            + minutes(job.time().value())
-            + ".");
+        Text.of(
+            "{glue}: {mass} for {faces} faces. Open for {minutes} at {number} °C; spreading and closing all at once takes {minutes2}.",
+            job.glue().name(),
+            Text.shown(job.mass()),
+            Text.shown(job.faces()),
+            minutes(job.open().value()),
+            Text.fixed(plan.given(BlankDecisions.TEMPERATURE), 0),
+            minutes(job.time().value())));
     int number = 1;
     for (List<Integer> faces : job.faceStages()) {
       line(
-          "Stage "
-              + number++
-              + " of "
-              + job.faceStages().size()
-              + ": glue lines "
-              + faces.stream().map(String::valueOf).collect(Collectors.joining(", "))
-              + " (line 1 is between strips 1 and 2).");
+          Text.of(
+              "Stage {value} of {size}: glue lines {list} (line 1 is between strips 1 and 2).",
+              number++,
+              job.faceStages().size(),
+              faces.stream().map(String::valueOf).collect(Collectors.joining(", "))));
     }
     line(
-        "In the clamps "
-            + NumberWriter.fixed(job.glue().clampMinutes(), 0)
-            + " min a stage; worked only after "
-            + NumberWriter.fixed(job.glue().cureHours(), 0)
-            + " h. Look for a bead of glue all along both sides.");
+        Text.of(
+            "In the clamps {number} min a stage; worked only after {number2} h. Look for a bead of glue all along both sides.",
+            Text.fixed(job.glue().clampMinutes(), 0),
+            Text.fixed(job.glue().cureHours(), 0)));
   }
 
-  static String minutes(double seconds) {
+  static Text minutes(double seconds) {
     return seconds < 120
-        ? NumberWriter.fixed(seconds, 0) + " s"
-        : NumberWriter.fixed(seconds / 60, 1) + " min";
+        ? Text.of("{number} s", Text.fixed(seconds, 0))
+        : Text.of("{number} min", Text.fixed(seconds / 60, 1));
   }
 
   private void clamps() {
@@ -209,43 +209,40 @@ public final class GlueUpSheet {
               GlueUpDrawing.clampAt(i, count, length), Quantity.ROUGH_LENGTH, units));
     }
     line(
-        count
-            + " clamps ("
-            + job.byForce().text(units)
-            + " by force, "
-            + job.bySpacing().text(units)
-            + " by spacing; "
-            + job.owned().text(units)
-            + " owned), from the head end at "
-            + String.join(", ", places)
-            + " "
-            + units.sign()
-            + ".");
-    line("Align, light all along, then tighten from the middle out; numbers on the picture.");
+        Text.of(
+            "{count} clamps ({byForce} by force, {bySpacing} by spacing; {owned} owned), from the head end at {list} {sign}.",
+            count,
+            Text.shown(job.byForce()),
+            Text.shown(job.bySpacing()),
+            Text.shown(job.owned()),
+            String.join(", ", places),
+            units.sign()));
+    line(
+        Text.of(
+            "Align, light all along, then tighten from the middle out; numbers on the picture."));
     plan.glueUp()
         .pins()
         .ifPresentOrElse(
             pins ->
                 line(
-                    "Pins of "
-                        + mm(pins.diameter())
-                        + " through the stack from side to side, "
-                        + mm(pins.fromHeadEnd())
-                        + " from the head end and "
-                        + mm(pins.fromHeelEnd())
-                        + " from the heel end, in waste."),
+                    Text.of(
+                        "Pins of {diameter} through the stack from side to side, {fromHeadEnd} from the head end and {fromHeelEnd} from the heel end, in waste.",
+                        mm(pins.diameter()),
+                        mm(pins.fromHeadEnd()),
+                        mm(pins.fromHeelEnd()))),
             () ->
                 line(
-                    "No waste for pins: the stack can creep. End stops, or a few grains of salt"
-                        + " in the glue."));
+                    Text.of(
+                        "No waste for pins: the stack can creep. End stops, or a few grains of salt"
+                            + " in the glue.")));
   }
 
   private void open() {
     if (plan.about(Topic.NECK_BLANK).isEmpty()) {
-      line("Nothing.");
+      line(Text.of("Nothing."));
     }
     for (Finding question : plan.about(Topic.NECK_BLANK)) {
-      line(question.severity().word() + ": " + question.words(units));
+      line(Text.of("{severity}: {question}", question.severity().word(), question.words(units)));
     }
   }
 
@@ -258,14 +255,16 @@ public final class GlueUpSheet {
       }
     }
     line(
-        "Guards and riving knife in place, push blocks, no gloves at machines; extraction and a"
-            + " fitted mask.");
+        Text.of(
+            "Guards and riving knife in place, push blocks, no gloves at machines; extraction and a"
+                + " fitted mask."));
     if (!dusty.isEmpty()) {
-      line("Dust known to irritate or sensitise: " + String.join(", ", dusty) + ".");
+      line(Text.of("Dust known to irritate or sensitise: {list}.", String.join(", ", dusty)));
     }
     String note = plan.glueUp().job().glue().note();
     line(
-        (note.isEmpty() ? "" : "Glue: " + note + ". ")
-            + "Your machines' manuals, the glue's data sheet and local rules come first.");
+        Text.of(
+            "{detail}Your machines' manuals, the glue's data sheet and local rules come first.",
+            note.isEmpty() ? Text.NONE : Text.of("Glue: {note}. ", note)));
   }
 }

@@ -12,6 +12,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.geometry.Similarity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
@@ -53,7 +54,7 @@ public final class HeadDrawing {
     sketch.line(Role.CENTRE, face.bounds().left() - 12, 0, NECK_SHOWN, 0);
     double high = face.bounds().high() + 26;
     return sketch.drawing(
-        "Head", new Bounds(face.bounds().left() - 24, -high, NECK_SHOWN + 30, high));
+        Text.of("Head"), new Bounds(face.bounds().left() - 24, -high, NECK_SHOWN + 30, high));
   }
 
   private void wood(Outline face) {
@@ -140,7 +141,7 @@ public final class HeadDrawing {
         Role.NOTE,
         p.x(),
         p.y() - 1.4,
-        Integer.toString(tuner.string()),
+        Text.only(tuner.string()),
         Anchor.MIDDLE,
         Size.SMALL,
         tuner.edge().id());
@@ -181,7 +182,7 @@ public final class HeadDrawing {
     }
     if (nearest != null) {
       sketch.dimension(
-          new Point(-nearest.x().value(), high), new Point(0, high), 0, "", nearest.x());
+          new Point(-nearest.x().value(), high), new Point(0, high), 0, Text.NONE, nearest.x());
       sketch.handle(
           NeckDecisions.TUNER_FIRST.id(), -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
       sketch.handle(
@@ -191,7 +192,7 @@ public final class HeadDrawing {
           List.of(),
           Mark.Way.ALONG);
       sketch.dimension(
-          new Point(-furthest.x().value(), -high), new Point(0, -high), 0, "", furthest.x());
+          new Point(-furthest.x().value(), -high), new Point(0, -high), 0, Text.NONE, furthest.x());
     }
   }
 }

@@ -14,6 +14,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Pocket;
@@ -72,7 +73,7 @@ public final class HeightsDrawing {
     dimensions(thick);
     double high = Math.max(heights.string(saddle), plan.stringPlan().bridge().kind().heightMost());
     return sketch.drawing(
-        "Heights", new Bounds(from - 10, -thick - 22, saddle + BEHIND + 8, high + 26));
+        Text.of("Heights"), new Bounds(from - 10, -thick - 22, saddle + BEHIND + 8, high + 26));
   }
 
   /** Fretboard, frets and the heel in its pocket, leaning by the angle. */
@@ -155,7 +156,12 @@ public final class HeightsDrawing {
     boolean reached = z >= low - Precision.SAME && z <= high + Precision.SAME;
     sketch.line(reached ? Role.TOUCH : Role.STOP, saddle - 9, z, saddle + 9, z);
     sketch.text(
-        Role.NOTE, saddle, Math.max(high, z) + 5, "bridge's range", Anchor.MIDDLE, Size.SMALL);
+        Role.NOTE,
+        saddle,
+        Math.max(high, z) + 5,
+        Text.of("bridge's range"),
+        Anchor.MIDDLE,
+        Size.SMALL);
   }
 
   private void strings(double from) {
@@ -171,7 +177,7 @@ public final class HeightsDrawing {
       double share = (looked - joint) / (saddle - joint);
       Point top = new Point(looked, rise * share);
       Point string = new Point(looked, heights.string(looked));
-      sketch.dimension(top, string, 0, "", plan.value("string.height-there").orElseThrow());
+      sketch.dimension(top, string, 0, Text.NONE, plan.value("string.height-there").orElseThrow());
     }
   }
 
@@ -180,13 +186,13 @@ public final class HeightsDrawing {
     sketch.line(
         Role.NOTE, saddle + 10, heights.needed().value(), saddle + 52, heights.needed().value());
     sketch.dimension(
-        zero, new Point(saddle + 46, heights.needed().value()), 0, "", heights.needed());
+        zero, new Point(saddle + 46, heights.needed().value()), 0, Text.NONE, heights.needed());
     plan.cuts().pocket().ifPresent(pocket -> floor(thick, pocket));
     sketch.text(
         Role.NOTE,
         joint - 6,
         heights.string(joint) + 9,
-        "leans back " + heights.leans().text(sketch.units()),
+        Text.of("leans back {leans}", Text.shown(heights.leans())),
         Anchor.END,
         Size.NORMAL,
         heights.leans().id());
@@ -194,7 +200,7 @@ public final class HeightsDrawing {
         Role.NOTE,
         joint - 30,
         -38,
-        "stands out " + heights.fretboardAboveBody().text(sketch.units()),
+        Text.of("stands out {fretboardAboveBody}", Text.shown(heights.fretboardAboveBody())),
         Anchor.END,
         Size.NORMAL,
         heights.fretboardAboveBody().id());
@@ -209,6 +215,7 @@ public final class HeightsDrawing {
             ? joint + 14
             : plan.neck().heelEnd().value() - 14;
     double floor = -thick + pocket.floor().value();
-    sketch.dimension(new Point(x, -thick), new Point(x, floor), 0, "floor", pocket.floor());
+    sketch.dimension(
+        new Point(x, -thick), new Point(x, floor), 0, Text.of("floor"), pocket.floor());
   }
 }

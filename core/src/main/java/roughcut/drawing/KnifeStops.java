@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.rout.CutKind;
 
 /** Places along the neck that the section knife steps to: nut, seam, channel ends, heel. */
 public final class KnifeStops {
   /** A place with its name. */
-  public record Stop(String name, double x) {}
+  public record Stop(Text name, double x) {}
 
   /** Further behind the last fret than this a place isn't told by it, mm. */
   private static final double BEHIND = 8;
@@ -21,7 +22,7 @@ public final class KnifeStops {
    * What a place is called: the stop that is there; else the nearest fret, or behind the last one
    * the nearest stop.
    */
-  public static String near(List<Stop> stops, FretLayout frets, double x) {
+  public static Text near(List<Stop> stops, FretLayout frets, double x) {
     Stop nearest = null;
     for (Stop stop : stops) {
       if (nearest == null || Math.abs(stop.x() - x) < Math.abs(nearest.x() - x)) {
@@ -33,7 +34,7 @@ public final class KnifeStops {
     }
     return nearest == null || x < frets.last().x() + BEHIND
         ? frets.near(x)
-        : "near the " + nearest.name();
+        : Text.of("near the {nearest}", nearest.name());
   }
 
   /**
@@ -42,10 +43,10 @@ public final class KnifeStops {
    */
   public static List<Stop> ofBody(Plan plan) {
     List<Stop> stops = new ArrayList<>();
-    stops.add(new Stop("front of the horn", plan.body().outline().front() + 1));
-    stops.add(new Stop("body begins", plan.neck().joint().value()));
-    stops.add(new Stop("saddle line", plan.frets().saddle().value()));
-    stops.add(new Stop("body ends", plan.body().outline().end() - 1));
+    stops.add(new Stop(Text.of("front of the horn"), plan.body().outline().front() + 1));
+    stops.add(new Stop(Text.of("body begins"), plan.neck().joint().value()));
+    stops.add(new Stop(Text.of("saddle line"), plan.frets().saddle().value()));
+    stops.add(new Stop(Text.of("body ends"), plan.body().outline().end() - 1));
     plan.cuts().cuts().stream()
         .filter(c -> c.kind() != CutKind.SCREW)
         .forEach(c -> stops.add(new Stop(c.words(), c.middleX())));
@@ -56,23 +57,24 @@ public final class KnifeStops {
   /** All stops from the nut line to the heel's end, in order. */
   public static List<Stop> of(Plan plan) {
     List<Stop> stops = new ArrayList<>();
-    stops.add(new Stop("nut line", 0));
-    stops.add(new Stop("rod channel begins", plan.rod().channel().from()));
-    stops.add(new Stop("rod channel ends", plan.rod().channel().to()));
-    stops.add(new Stop("thinnest under the rod", plan.rod().leastX().value()));
+    stops.add(new Stop(Text.of("nut line"), 0));
+    stops.add(new Stop(Text.of("rod channel begins"), plan.rod().channel().from()));
+    stops.add(new Stop(Text.of("rod channel ends"), plan.rod().channel().to()));
+    stops.add(new Stop(Text.of("thinnest under the rod"), plan.rod().leastX().value()));
     plan.details()
         .stiffeners()
         .ifPresent(
             s -> {
-              stops.add(new Stop("stiffener begins", s.bass().from()));
-              stops.add(new Stop("stiffener ends", s.bass().to()));
+              stops.add(new Stop(Text.of("stiffener begins"), s.bass().from()));
+              stops.add(new Stop(Text.of("stiffener ends"), s.bass().to()));
             });
     plan.scarf()
-        .ifPresent(s -> s.seam().forEach(p -> stops.add(new Stop("end of the joint", p.x()))));
-    stops.add(new Stop("octave fret", plan.frets().octave()));
-    stops.add(new Stop("curve into the heel", plan.neck().back().straightTo()));
-    stops.add(new Stop("body begins", plan.neck().joint().value()));
-    stops.add(new Stop("heel ends", plan.neck().heelEnd().value()));
+        .ifPresent(
+            s -> s.seam().forEach(p -> stops.add(new Stop(Text.of("end of the joint"), p.x()))));
+    stops.add(new Stop(Text.of("octave fret"), plan.frets().octave()));
+    stops.add(new Stop(Text.of("curve into the heel"), plan.neck().back().straightTo()));
+    stops.add(new Stop(Text.of("body begins"), plan.neck().joint().value()));
+    stops.add(new Stop(Text.of("heel ends"), plan.neck().heelEnd().value()));
     stops.removeIf(s -> s.x() < 0 || s.x() > plan.neck().heelEnd().value());
     stops.sort(Comparator.comparingDouble(Stop::x));
     return List.copyOf(stops);

@@ -8,8 +8,8 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -47,22 +47,24 @@ public final class MillingDrawing {
           Role.NOTE,
           shown + from * 0.1,
           (slice.bounds().low() + slice.bounds().high()) / 2 - from * 0.012,
-          (i + 1) + "  ·  " + NumberWriter.text(depth, Quantity.FINE_LENGTH, units),
+          Text.of("{value}  ·  {number}", i + 1, Text.shown(depth, Quantity.FINE_LENGTH)),
           Anchor.START,
           Size.SMALL);
       high -= top ? depth : 0;
       low += top ? 0 : depth;
     }
     sketch.outline(Role.OUTLINE, Outline.rectangle(0, low, shown, high));
-    sketch.dimension(new Point(0, low), new Point(0, high), from * 0.62, "to", milling.to());
+    sketch.dimension(
+        new Point(0, low), new Point(0, high), from * 0.62, Text.of("to"), milling.to());
     sketch.text(
         Role.NOTE,
         0,
         from * 1.08,
-        "the end of the piece; passes are numbered, faces alternate",
+        Text.of("the end of the piece; passes are numbered, faces alternate"),
         Anchor.START,
         Size.SMALL);
     return sketch.drawing(
-        "Down to thickness", new Bounds(-from * 0.9, -from * 0.2, shown + from * 1.1, from * 1.25));
+        Text.of("Down to thickness"),
+        new Bounds(-from * 0.9, -from * 0.2, shown + from * 1.1, from * 1.25));
   }
 }

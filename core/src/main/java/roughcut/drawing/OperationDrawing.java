@@ -107,7 +107,7 @@ public final class OperationDrawing {
               0,
               null));
     }
-    return new Drawing(first.words(), marks, round);
+    return new Drawing(first.words().in(units), marks, round);
   }
 
   /** Without what can be taken hold of: there is nothing to drag at a machine. */

@@ -15,6 +15,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Text;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
 import roughcut.neck.MachineStops;
@@ -193,7 +194,7 @@ final class PlanView {
         Role.NOTE,
         saddle,
         -half - 10,
-        "saddle line",
+        Text.of("saddle line"),
         Anchor.MIDDLE,
         Size.SMALL,
         LayoutKeys.SADDLE_FROM_NUT.id());
@@ -258,18 +259,19 @@ final class PlanView {
         new Point(Math.min(from, startAt), -side),
         new Point(Math.max(from, startAt), -side),
         sameEnd ? -26 : -14,
-        "",
+        Text.NONE,
         stops.startStop());
     sketch.dimension(
         new Point(heel - stops.endStop().value(), -side),
         new Point(heel, -side),
         -14,
-        "",
+        Text.NONE,
         stops.endStop());
     double x = (start + end) / 2;
     stops
         .fence()
-        .ifPresent(f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, "fence", f));
+        .ifPresent(
+            f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, Text.of("fence"), f));
   }
 
   /** Tuner bores on the head, seen from above. */
@@ -312,7 +314,7 @@ final class PlanView {
           Role.NOTE,
           x,
           -half - 9,
-          "joint, under the fretboard",
+          Text.of("joint, under the fretboard"),
           Anchor.START,
           Size.SMALL,
           scarf.seamTop().id());
@@ -324,7 +326,7 @@ final class PlanView {
             Role.NOTE,
             x,
             piece.bounds().low() - 9,
-            "joint across the headstock",
+            Text.of("joint across the headstock"),
             Anchor.MIDDLE,
             Size.SMALL,
             scarf.seamTop().id());
@@ -381,7 +383,7 @@ final class PlanView {
         Role.NOTE,
         x + 3,
         half + 14,
-        "body begins",
+        Text.of("body begins"),
         Anchor.START,
         Size.SMALL,
         Decisions.JOINT_X.id());

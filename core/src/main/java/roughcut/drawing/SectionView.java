@@ -9,9 +9,9 @@ import roughcut.geometry.Arcs;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.Channel;
@@ -48,7 +48,7 @@ public final class SectionView {
     double half = profile.halfWidth();
     double high = hasFretboard() ? plan.neck().thickness().fretboard().value() : 0;
     return sketch.drawing(
-        "Section, " + plan.frets().near(x),
+        Text.of("Section, {near}", plan.frets().near(x)),
         new Bounds(-half, -profile.depth(), half, high).expanded(half * 0.06 + 6));
   }
 
@@ -56,7 +56,12 @@ public final class SectionView {
   static void place(Plan plan, double x, Sketch onto, double px, double py) {
     new SectionView(plan, x, onto).marks(px, py);
     onto.text(
-        Role.NOTE, px, py + 12, "section, " + plan.frets().near(x), Anchor.MIDDLE, Size.SMALL);
+        Role.NOTE,
+        px,
+        py + 12,
+        Text.of("section, {near}", plan.frets().near(x)),
+        Anchor.MIDDLE,
+        Size.SMALL);
   }
 
   private SectionView(Plan plan, double x, Sketch onto) {
@@ -175,7 +180,7 @@ public final class SectionView {
           new Point(-y, -piece.depthAt(x)),
           new Point(-y, -piece.depthAt(x) - left),
           0,
-          NumberWriter.number(left, Quantity.LENGTH, sketch.units()));
+          Text.only(Text.figure(left, Quantity.LENGTH)));
     }
   }
 

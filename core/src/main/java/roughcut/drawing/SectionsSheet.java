@@ -3,6 +3,7 @@ package roughcut.drawing;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.Facets;
 import roughcut.plan.Plan;
@@ -29,10 +30,11 @@ public final class SectionsSheet {
         Role.OUTLINE,
         0,
         26,
-        plan.name() + ": sections, looking to the bridge",
+        Text.of("{plan}: sections, looking to the bridge", plan.name()),
         Anchor.START,
         Size.TITLE);
     return sketch.drawing(
-        plan.name() + ": sections", new Bounds(-4, -deepest - 10, x - APART + 44, 36));
+        Text.of("{plan}: sections", plan.name()),
+        new Bounds(-4, -deepest - 10, x - APART + 44, 36));
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.blank.PlacedStrip;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.neck.NeckProfile;
 import roughcut.neck.NeckShape;
 import roughcut.plan.Plan;
@@ -64,12 +65,12 @@ final class SeenView {
           Role.NOTE,
           neck.joint().value() + 4,
           neck.halfWidth(to) + 4,
-          "hidden by the pocket",
+          Text.of("hidden by the pocket"),
           Mark.Anchor.START,
           Mark.Size.SMALL);
     }
     sketch.outline(Role.OUTLINE, outline);
-    sketch.text(Role.NOTE, from - 8, -2, "from behind", Mark.Anchor.END, Mark.Size.SMALL);
+    sketch.text(Role.NOTE, from - 8, -2, Text.of("from behind"), Mark.Anchor.END, Mark.Size.SMALL);
   }
 
   private Outline outline() {
@@ -113,7 +114,7 @@ final class SeenView {
         band(strip, low, high);
       }
     }
-    sketch.text(Role.NOTE, from - 8, -8, "treble side", Mark.Anchor.END, Mark.Size.SMALL);
+    sketch.text(Role.NOTE, from - 8, -8, Text.of("treble side"), Mark.Anchor.END, Mark.Size.SMALL);
   }
 
   private void band(PlacedStrip strip, List<Point> low, List<Point> high) {

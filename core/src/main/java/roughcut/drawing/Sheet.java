@@ -1,34 +1,35 @@
 package roughcut.drawing;
 
 import java.util.function.BiFunction;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** The sheets that can be printed; each at full size over as many pages as it takes. */
 public enum Sheet {
-  PLAN("Neck, full size", "plan", SheetDrawing::of),
-  GLUE_UP("Glue-up of the neck blank", "glue-up", GlueUpSheet::of),
-  FRETBOARD("Fretboard, full size", "fretboard", FretboardDrawing::sheet),
-  HEAD("Head with its tuners", "head", HeadDrawing::of),
-  BODY_TOP("Body from the top, full size", "body-top", BodyDrawing::top),
-  BODY_BACK("Body turned over, full size", "body-back", BodyDrawing::back),
-  TEMPLATES("Templates for the routs", "templates", TemplateSheet::of),
-  SECTIONS("Sections for templates", "sections", SectionsSheet::of),
-  CARDS("Cards for the shop, one operation each", "cards", ShopCards::of),
-  CERTIFICATE("Certificate of the instrument", "certificate", Certificate::of);
+  PLAN(Text.of("Neck, full size"), "plan", SheetDrawing::of),
+  GLUE_UP(Text.of("Glue-up of the neck blank"), "glue-up", GlueUpSheet::of),
+  FRETBOARD(Text.of("Fretboard, full size"), "fretboard", FretboardDrawing::sheet),
+  HEAD(Text.of("Head with its tuners"), "head", HeadDrawing::of),
+  BODY_TOP(Text.of("Body from the top, full size"), "body-top", BodyDrawing::top),
+  BODY_BACK(Text.of("Body turned over, full size"), "body-back", BodyDrawing::back),
+  TEMPLATES(Text.of("Templates for the routs"), "templates", TemplateSheet::of),
+  SECTIONS(Text.of("Sections for templates"), "sections", SectionsSheet::of),
+  CARDS(Text.of("Cards for the shop, one operation each"), "cards", ShopCards::of),
+  CERTIFICATE(Text.of("Certificate of the instrument"), "certificate", Certificate::of);
 
-  private final String title;
+  private final Text title;
   private final String file;
   private final BiFunction<Plan, Units, Drawing> drawing;
 
-  Sheet(String title, String file, BiFunction<Plan, Units, Drawing> drawing) {
+  Sheet(Text title, String file, BiFunction<Plan, Units, Drawing> drawing) {
     this.title = title;
     this.file = file;
     this.drawing = drawing;
   }
 
   /** What it is called on the screen. */
-  public String title() {
+  public Text title() {
     return title;
   }
 

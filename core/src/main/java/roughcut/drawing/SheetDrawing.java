@@ -7,6 +7,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.MultiscaleLayout;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -36,8 +37,7 @@ public final class SheetDrawing {
     above.centreLine(saddle);
     for (FretLayout.Fret fret : plan.frets().frets()) {
       double y = plan.taper().halfWidth(fret.x()) + 3;
-      sketch.text(
-          Role.NOTE, fret.x(), y, Integer.toString(fret.number()), Anchor.MIDDLE, Size.SMALL);
+      sketch.text(Role.NOTE, fret.x(), y, Text.only(fret.number()), Anchor.MIDDLE, Size.SMALL);
     }
     sketch.origin(0, side);
     ElevationView elevation = new ElevationView(plan, sketch);
@@ -51,12 +51,17 @@ public final class SheetDrawing {
     SectionView.place(plan, plan.frets().at(1), sketch, plan.frets().at(1), sections);
     SectionView.place(plan, plan.frets().octave(), sketch, plan.frets().octave(), sections);
     sketch.text(
-        Role.OUTLINE, PlanView.tipX(plan), half + 18, plan.name(), Anchor.START, Size.TITLE);
+        Role.OUTLINE,
+        PlanView.tipX(plan),
+        half + 18,
+        Text.raw(plan.name()),
+        Anchor.START,
+        Size.TITLE);
     sketch.text(
         Role.NOTE,
         PlanView.tipX(plan),
         half + 11,
-        scales(plan.frets(), units) + ", " + plan.frets().frets().size() + " frets",
+        Text.of("{scales}, {size} frets", scales(plan.frets(), units), plan.frets().frets().size()),
         Anchor.START,
         Size.SMALL);
     Bounds bounds =
@@ -65,7 +70,7 @@ public final class SheetDrawing {
             sections - 36,
             Math.max(saddle, plan.neck().heelEnd().value()) + 26,
             half + 28);
-    return sketch.drawing(plan.name(), bounds);
+    return sketch.drawing(Text.raw(plan.name()), bounds);
   }
 
   /** What the frets were laid out from, to be compared with the rule. */

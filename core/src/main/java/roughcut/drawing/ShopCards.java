@@ -9,7 +9,7 @@ import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
-import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -71,7 +71,7 @@ public final class ShopCards {
           Role.NOTE,
           0,
           -8,
-          "Everything is done: there are no cards left.",
+          Text.of("Everything is done: there are no cards left."),
           Anchor.START,
           Size.NORMAL);
       low = -12;
@@ -86,25 +86,22 @@ public final class ShopCards {
   private void card(Operation op, int number, int of) {
     sketch.outline(Role.EDGE, Outline.rectangle(0, -HEIGHT, WIDTH, 0));
     double y = -6.5;
-    List<String> title = WrappedWords.lines(op.title(), 42);
+    List<String> title = WrappedWords.lines(op.title().in(units), 42);
     for (String line : title.subList(0, Math.min(2, title.size()))) {
-      sketch.text(Role.OUTLINE, INSIDE, y, line, Anchor.START, Size.TITLE);
+      sketch.text(Role.OUTLINE, INSIDE, y, Text.raw(line), Anchor.START, Size.TITLE);
       y -= 5.6;
     }
     sketch.text(
         Role.NOTE,
         INSIDE,
         y,
-        plan.name()
-            + " · "
-            + op.part().word()
-            + " · "
-            + number
-            + " of "
-            + of
-            + " · "
-            + op.minutes()
-            + " min by hand",
+        Text.of(
+            "{plan} · {part} · {number} of {of} · {minutes} min by hand",
+            plan.name(),
+            op.part().word(),
+            number,
+            of,
+            op.minutes()),
         Anchor.START,
         Size.SMALL);
     y -= LINE + 1.5;
@@ -126,13 +123,13 @@ public final class ShopCards {
           plan.fromWood(value) ? Role.MEASURED : Role.OUTLINE,
           INSIDE + 30,
           y,
-          NumberWriter.text(value.value(), value.quantity(), units),
+          Text.only(Text.shown(value.value(), value.quantity())),
           Anchor.END,
           Size.NORMAL);
-      List<String> lines = WrappedWords.lines(value.label(), HALF);
+      List<String> lines = WrappedWords.lines(value.label().in(units), HALF);
       for (int i = 0; i < lines.size(); i++) {
         y -= i == 0 ? 0 : 3;
-        sketch.text(Role.NOTE, INSIDE + 32, y, lines.get(i), Anchor.START, Size.SMALL);
+        sketch.text(Role.NOTE, INSIDE + 32, y, Text.raw(lines.get(i)), Anchor.START, Size.SMALL);
       }
       y -= LINE + 0.5;
     }
@@ -141,7 +138,7 @@ public final class ShopCards {
           Role.NOTE,
           INSIDE,
           y,
-          settings.size() - shown + " more on the Bench page",
+          Text.of("{value} more on the Bench page", settings.size() - shown),
           Anchor.START,
           Size.SMALL);
     }
@@ -153,14 +150,16 @@ public final class ShopCards {
     double left = WIDTH * 0.62;
     int shown = 0;
     for (HoldPoint hold : op.holds()) {
-      String wanted = hold.wanted(units).isEmpty() ? "" : " (" + hold.wanted(units) + ")";
-      List<String> lines = WrappedWords.lines(hold.what() + wanted, hold.looked() ? 28 : 21);
+      Text wanted =
+          hold.wanted(units).isEmpty() ? Text.NONE : Text.of(" ({wanted})", hold.wanted(units));
+      List<String> lines =
+          WrappedWords.lines(hold.what().and(wanted).in(units), hold.looked() ? 28 : 21);
       if (y - lines.size() * 3.1 < FOOT + 5) {
         sketch.text(
             Role.NOTE,
             left,
             y,
-            op.holds().size() - shown + " more to know: Bench page",
+            Text.of("{value} more to know: Bench page", op.holds().size() - shown),
             Anchor.START,
             Size.SMALL);
         return;
@@ -170,7 +169,7 @@ public final class ShopCards {
           Role.EDGE, Outline.rectangle(left, y - 3.2, left + (hold.looked() ? 5 : 15), y + 2.4));
       double words = left + (hold.looked() ? 7 : 17);
       for (String line : lines) {
-        sketch.text(Role.NOTE, words, y, line, Anchor.START, Size.SMALL);
+        sketch.text(Role.NOTE, words, y, Text.raw(line), Anchor.START, Size.SMALL);
         y -= 3.1;
       }
       y -= 2.2;
@@ -180,18 +179,18 @@ public final class ShopCards {
   private void foot(Operation op) {
     double y = FOOT;
     sketch.line(Role.NOTE, INSIDE, y + 3.4, WIDTH - INSIDE, y + 3.4);
-    List<String> words = new ArrayList<>();
+    List<Text> words = new ArrayList<>();
     if (!op.tools().isEmpty()) {
-      words.add("Take: " + String.join(", ", op.tools()));
+      words.add(Text.of("Take: {tools}", Text.joined(op.tools(), ", ")));
     }
     if (!op.wrong().isEmpty()) {
-      words.add("Goes wrong when " + op.wrong());
+      words.add(Text.of("Goes wrong when {wrong}", op.wrong()));
     }
-    words.add(String.join(" ", op.care()));
-    for (String sentence : words) {
-      for (String line : WrappedWords.lines(sentence, LETTERS)) {
+    words.add(Text.joined(op.care(), " "));
+    for (Text sentence : words) {
+      for (String line : WrappedWords.lines(sentence.in(units), LETTERS)) {
         if (y > -HEIGHT + 6) {
-          sketch.text(Role.NOTE, INSIDE, y, line, Anchor.START, Size.SMALL);
+          sketch.text(Role.NOTE, INSIDE, y, Text.raw(line), Anchor.START, Size.SMALL);
           y -= 3.1;
         }
       }
@@ -201,7 +200,7 @@ public final class ShopCards {
         Role.NOTE,
         INSIDE + 5,
         -HEIGHT + 2.4,
-        "done on              took        min",
+        Text.of("done on              took        min"),
         Anchor.START,
         Size.SMALL);
   }

@@ -12,6 +12,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -61,8 +62,8 @@ final class Sketch {
     return marks;
   }
 
-  Drawing drawing(String title, Bounds bounds) {
-    return new Drawing(title, marks, bounds);
+  Drawing drawing(Text title, Bounds bounds) {
+    return new Drawing(title.in(units), marks, bounds);
   }
 
   private Point place(Point p) {
@@ -126,19 +127,19 @@ final class Sketch {
     marks.add(new Mark.Fill(role, place(shape), colour, null, Grain.NONE, 0));
   }
 
-  void text(Role role, double x, double y, String text, Anchor anchor, Size size) {
-    marks.add(new Mark.Text(role, place(x, y), text, anchor, size, 0, null));
+  void text(Role role, double x, double y, Text text, Anchor anchor, Size size) {
+    marks.add(new Mark.Text(role, place(x, y), text.in(units), anchor, size, 0, null));
   }
 
-  void text(Role role, double x, double y, String text, Anchor anchor, Size size, String link) {
-    marks.add(new Mark.Text(role, place(x, y), text, anchor, size, 0, link));
+  void text(Role role, double x, double y, Text text, Anchor anchor, Size size, String link) {
+    marks.add(new Mark.Text(role, place(x, y), text.in(units), anchor, size, 0, link));
   }
 
   /**
    * A dimension that tells a value, in the maker's units; where it was measured it is drawn in the
    * ink of measured things.
    */
-  void dimension(Point a, Point b, double aside, String before, Value value) {
+  void dimension(Point a, Point b, double aside, Text before, Value value) {
     Role role = fromWood.test(value) ? Role.MEASURED : Role.DIMENSION;
     marks.add(
         new Mark.Dimension(
@@ -146,17 +147,17 @@ final class Sketch {
             place(a),
             place(b),
             aside,
-            (before + " " + value.text(units)).strip(),
+            (before.in(units) + " " + value.text(units)).strip(),
             value.id()));
   }
 
   /** A dimension of a length that has no id of its own. */
-  void dimension(Role role, Point a, Point b, double aside, String text) {
-    marks.add(new Mark.Dimension(role, place(a), place(b), aside, text, null));
+  void dimension(Role role, Point a, Point b, double aside, Text text) {
+    marks.add(new Mark.Dimension(role, place(a), place(b), aside, text.in(units), null));
   }
 
-  void spot(Role role, double x, double y, String text, boolean below, int index) {
-    marks.add(new Mark.Spot(role, place(x, y), text, below, index));
+  void spot(Role role, double x, double y, Text text, boolean below, int index) {
+    marks.add(new Mark.Spot(role, place(x, y), text.in(units), below, index));
   }
 
   /** Something that can be dragged, with the shape that moves along. */

@@ -4,6 +4,7 @@ import roughcut.clearance.Clearance;
 import roughcut.clearance.ClearanceKind;
 import roughcut.finding.Chapter;
 import roughcut.geometry.Bounds;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -128,7 +129,7 @@ public enum StationDrawing {
             side - ElevationView.depth(plan) - below - 18,
             rightEnd(plan),
             half + 14);
-    return sketch.drawing(plan.name(), bounds);
+    return sketch.drawing(Text.raw(plan.name()), bounds);
   }
 
   /**

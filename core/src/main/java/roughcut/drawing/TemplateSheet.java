@@ -14,8 +14,8 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.CavityCover;
@@ -150,26 +150,30 @@ public final class TemplateSheet {
 
   private void words(RoutPlan rout, Bounds board) {
     Units units = sketch.units();
-    List<String> lines = new ArrayList<>();
-    lines.add(rout.words() + ", " + rout.cut().from().words());
+    List<Text> lines = new ArrayList<>();
+    lines.add(Text.of("{rout}, {from}", rout.words(), rout.cut().from().words()));
     lines.add(
-        "opening "
-            + NumberWriter.number(rout.template().width().value(), Quantity.FINE_LENGTH, units)
-            + " × "
-            + rout.template().length().text(units));
-    lines.add("rout " + rout.surface().text(units) + " deep");
-    lines.add("notch at the treble edge, this face up");
-    lines.add(rout.template().owned().map(t -> "placed by " + t.registered()).orElse("to be made"));
+        Text.of(
+            "opening {width} × {template}",
+            Text.figure(rout.template().width().value(), Quantity.FINE_LENGTH),
+            Text.shown(rout.template().length())));
+    lines.add(Text.of("rout {surface} deep", Text.shown(rout.surface())));
+    lines.add(Text.of("notch at the treble edge, this face up"));
+    lines.add(
+        rout.template()
+            .owned()
+            .map(t -> Text.of("placed by {registered}", t.registered()))
+            .orElse(Text.of("to be made")));
     // Over the opening, clear of the notch and of a centre line beyond it.
     double y = Math.min(board.high(), opening(rout).bounds().high() + MARGIN) - 9;
-    for (String line : lines) {
+    for (Text line : lines) {
       sketch.text(Role.NOTE, board.left() + 30, y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }
   }
 
   /** A cover or plate to be sawn, as its show side is seen, with its screws. */
-  private record Piece(String words, Outline outline, List<Point> screws, boolean show) {}
+  private record Piece(Text words, Outline outline, List<Point> screws, boolean show) {}
 
   private List<Piece> pieces() {
     List<Piece> all = new ArrayList<>();
@@ -177,7 +181,7 @@ public final class TemplateSheet {
       boolean back = cover.face() == BodyFace.BACK;
       all.add(
           new Piece(
-              "cover of the " + cover.of().words(),
+              Text.of("cover of the {of}", cover.of().words()),
               back ? cover.outline().mirrored() : cover.outline(),
               cover.screws().stream().map(p -> back ? new Point(p.x(), -p.y()) : p).toList(),
               back));
@@ -208,13 +212,14 @@ public final class TemplateSheet {
     }
     Units units = sketch.units();
     double y = b.low() - 8;
-    for (String line :
+    for (Text line :
         List.of(
-            piece.words + ", to be sawn",
-            NumberWriter.number(b.width(), Quantity.FINE_LENGTH, units)
-                + " × "
-                + NumberWriter.text(b.height(), Quantity.FINE_LENGTH, units),
-            piece.show ? "show side up: grain of the back" : "show side up")) {
+            Text.of("{piece}, to be sawn", piece.words),
+            Text.of(
+                "{length} × {width}",
+                Text.figure(b.width(), Quantity.FINE_LENGTH),
+                Text.shown(b.height(), Quantity.FINE_LENGTH)),
+            piece.show ? Text.of("show side up: grain of the back") : Text.of("show side up"))) {
       sketch.text(Role.NOTE, b.left(), y, line, Anchor.START, Size.NORMAL);
       y -= 6;
     }

@@ -32,7 +32,7 @@ public final class LogWriter {
           .append(" **")
           .append(entry.kind().word())
           .append("** ")
-          .append(escaped(entry.words()));
+          .append(escaped(entry.words().in(Units.MM)));
       if (entry.minutes() > 0) {
         md.append(" (").append(entry.minutes()).append(" min)");
       }
@@ -70,7 +70,7 @@ public final class LogWriter {
           .append(',')
           .append(e.kind().word())
           .append(',')
-          .append(CsvText.quoted(e.words()))
+          .append(CsvText.quoted(e.words().in(Units.MM)))
           .append(',')
           .append(e.minutes() == 0 ? "" : Long.toString(e.minutes()))
           .append(',')

@@ -102,7 +102,7 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          Text.in("Full size. " + tiling.words(), units),
+          Text.of("Full size. {tiling}", tiling.words()).in(units),
           Tiling.MARGIN,
           top - 14,
           3.6,
@@ -140,11 +140,11 @@ public final class PdfWriter {
         text(
             content,
             regular,
-            Text.in(
-                "Lay each sheet over its neighbour so that the crosses meet; they overlap by "
-                    + Text.mm(Tiling.OVERLAP, 0)
-                    + ".",
-                units),
+            Text.of(
+                    "Lay each sheet over its neighbour so that the crosses meet; they overlap by"
+                        + " {overlap}.",
+                    Text.length(Tiling.OVERLAP, 0))
+                .in(units),
             Tiling.MARGIN,
             Tiling.MARGIN,
             3.6,

@@ -78,13 +78,13 @@ public final class Reference {
       md.append("| `")
           .append(measurable.id())
           .append("` | ")
-          .append(measurable.label())
+          .append(measurable.label().in(Units.MM))
           .append(" | ")
           .append(NumberWriter.text(measurable.range().least(), measurable.quantity(), Units.MM))
           .append(" to ")
           .append(NumberWriter.text(measurable.range().most(), measurable.quantity(), Units.MM))
           .append(" | ")
-          .append(measurable.hint())
+          .append(measurable.hint().in(Units.MM))
           .append(" |\n");
     }
   }
@@ -97,7 +97,7 @@ public final class Reference {
       md.append("| `")
           .append(kind.id())
           .append("` | ")
-          .append(kind.words())
+          .append(kind.words().in(Units.MM))
           .append(" | ")
           .append(NumberWriter.fixed(kind.limit().warn(), 1))
           .append(" | ")
@@ -105,9 +105,9 @@ public final class Reference {
               Double.isNaN(kind.limit().fail()) ? "" : NumberWriter.fixed(kind.limit().fail(), 1))
           .append(" | ")
           .append(kind.owner().name().toLowerCase(Locale.ROOT))
-          .append(kind.view().isEmpty() ? "" : ", " + kind.view())
+          .append(kind.view().isEmpty() ? "" : ", " + kind.view().in(Units.MM))
           .append(" | ")
-          .append(kind.handbook())
+          .append(kind.handbook().in(Units.MM))
           .append(" |\n");
     }
   }
@@ -120,7 +120,7 @@ public final class Reference {
       md.append("| `")
           .append(op.id())
           .append("` | ")
-          .append(op.title())
+          .append(op.title().in(Units.MM))
           .append(" | ")
           .append(op.part().word())
           .append(" |\n");
@@ -143,11 +143,11 @@ public final class Reference {
             md.append("| `")
                 .append(id)
                 .append("` | ")
-                .append(generalLabel(worked.label()))
+                .append(generalLabel(worked.label().in(Units.MM)))
                 .append(" | ")
                 .append(worked.quantity().unit())
                 .append(" | ")
-                .append(worked.how().replace("|", "\\|"))
+                .append(worked.how().in(Units.MM).replace("|", "\\|"))
                 .append(" |\n"));
   }
 
@@ -159,7 +159,7 @@ public final class Reference {
     return "| `"
         + number.id()
         + "` | "
-        + number.label()
+        + number.label().in(Units.MM)
         + " | "
         + shown(number, number.in(usual))
         + " | "
@@ -169,7 +169,7 @@ public final class Reference {
         + " | "
         + (number.measurable() ? "yes" : "")
         + " | "
-        + number.hint()
+        + number.hint().in(Units.MM)
         + " |\n";
   }
 
@@ -177,13 +177,13 @@ public final class Reference {
     return "| `"
         + choice.id()
         + "` | "
-        + choice.label()
+        + choice.label().in(Units.MM)
         + " | `"
         + choice.in(usual).word()
         + "` | "
         + choice.choices().stream().map(c -> "`" + c.word() + "`").collect(Collectors.joining(" "))
         + " | | "
-        + choice.hint()
+        + choice.hint().in(Units.MM)
         + " |\n";
   }
 
@@ -393,7 +393,9 @@ public final class Reference {
       ObjectNode one =
           properties
               .putObject(decision.id())
-              .put("description", decision.label() + ". " + decision.hint());
+              .put(
+                  "description",
+                  decision.label().in(Units.MM) + ". " + decision.hint().in(Units.MM));
       decision.number().ifPresent(n -> number(one, n.least(), n.most()));
       decision.choice().ifPresent(c -> choice(one, c));
     }

@@ -14,6 +14,7 @@ import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -38,10 +39,10 @@ public final class ReportWriter {
     for (Value worked : plan.values().values()) {
       ObjectNode node = values.addObject();
       node.put("id", worked.id());
-      node.put("label", worked.label());
+      node.put("label", worked.label().in(Units.MM));
       node.put("value", worked.value());
       node.put("unit", worked.quantity().unit());
-      node.put("formula", worked.how());
+      node.put("formula", worked.how().in(Units.MM));
       ArrayNode inputs = node.putArray("inputs");
       worked.inputs().forEach(input -> input(inputs.addObject(), input));
     }
@@ -52,7 +53,7 @@ public final class ReportWriter {
     ArrayNode thin = root.putArray("thinSpots");
     for (Clearance clearance : plan.clearances()) {
       thin.addObject()
-          .put("what", clearance.what())
+          .put("what", clearance.what().in(Units.MM))
           .put("state", clearance.state().word())
           .put("value", clearance.left().id());
     }
@@ -60,8 +61,8 @@ public final class ReportWriter {
     for (Finding finding : plan.findings()) {
       findings
           .addObject()
-          .put("about", finding.topic().words())
-          .put("state", finding.severity().word())
+          .put("about", finding.topic().words().in(Units.MM))
+          .put("state", finding.severity().word().in(Units.MM))
           .put("decision", finding.where())
           .put("message", finding.words());
     }
@@ -71,7 +72,7 @@ public final class ReportWriter {
   private static void input(ObjectNode node, ComputedValue.Input input) {
     node.put("symbol", input.symbol());
     node.put("id", input.value().id());
-    node.put("label", input.value().label());
+    node.put("label", input.value().label().in(Units.MM));
     node.put("value", input.value().value());
     node.put("unit", input.value().quantity().unit());
     node.put("source", input.value().origin().word());
@@ -103,10 +104,22 @@ public final class ReportWriter {
     }
     comparison
         .mended()
-        .forEach(f -> line(out, "finding." + f.topic().words().replace(' ', '-'), f.words(), ""));
+        .forEach(
+            f ->
+                line(
+                    out,
+                    "finding." + f.topic().words().in(Units.MM).replace(' ', '-'),
+                    f.words(),
+                    ""));
     comparison
         .fresh()
-        .forEach(f -> line(out, "finding." + f.topic().words().replace(' ', '-'), "", f.words()));
+        .forEach(
+            f ->
+                line(
+                    out,
+                    "finding." + f.topic().words().in(Units.MM).replace(' ', '-'),
+                    "",
+                    f.words()));
     return out.toString();
   }
 
@@ -139,8 +152,8 @@ public final class ReportWriter {
               "%-34s %12s  %s; %s%s%n",
               worked.id(),
               worked.text(Units.MM),
-              worked.label(),
-              worked.how(),
+              worked.label().in(Units.MM),
+              worked.how().in(Units.MM),
               inputs.isEmpty() ? "" : " [" + inputs + "]"));
     }
     bench(bench).forEach((id, words) -> out.append(String.format("%-34s %12s%n", id, words)));
@@ -154,11 +167,11 @@ public final class ReportWriter {
     int owed = 0;
     for (Bench.Step step : bench.steps()) {
       String id = "op." + step.operation().id();
-      rows.put(id + ".state", step.state().words());
+      rows.put(id + ".state", step.state().words().in(Units.MM));
       rows.put(id + ".minutes", Integer.toString(step.operation().minutes()));
       owed += step.owed().size();
       for (Bench.Held held : bench.held(step.operation())) {
-        rows.put("hold." + held.hold().of() + ".state", held.state().word());
+        rows.put("hold." + held.hold().of() + ".state", held.state().word().in(Units.MM));
       }
     }
     rows.put("owed.count", Integer.toString(owed));
@@ -173,7 +186,9 @@ public final class ReportWriter {
     Optional<Schedule.Outcome> outcome = work.outcome(plan);
     rows.put(
         "schedule.finish",
-        outcome.map(o -> o.finish().toString()).orElse(schedule.trouble().orElse("nothing left")));
+        outcome
+            .map(o -> o.finish().toString())
+            .orElseGet(() -> schedule.trouble().orElse(Text.of("nothing left")).in(Units.MM)));
     outcome
         .flatMap(Schedule.Outcome::slackDays)
         .ifPresent(d -> rows.put("schedule.slack-days", NumberWriter.fixed(d, 2)));
@@ -184,7 +199,7 @@ public final class ReportWriter {
     List<BriefCheck> brief = BriefCheck.of(plan, outcome, Units.MM);
     int first = plan.build().brief().due().isPresent() ? 0 : 1;
     for (int i = 0; i < brief.size(); i++) {
-      rows.put("brief." + (i + first) + ".state", brief.get(i).state().word());
+      rows.put("brief." + (i + first) + ".state", brief.get(i).state().word().in(Units.MM));
     }
     return rows;
   }

@@ -133,24 +133,25 @@ public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing)
   }
 
   /** How it is printed, for the maker. */
-  public String words() {
+  public Text words() {
     if (tooMany()) {
-      return String.format(
-          Locale.ROOT,
-          "At full size this takes %,d sheets; at most %d are printed. Is a length wrong?",
-          sheets,
+      return Text.of(
+          "At full size this takes {sheets} sheets; at most {most} are printed. Is a length wrong?",
+          String.format(Locale.ROOT, "%,d", sheets),
           MOST_SHEETS);
     }
     if (tiles.size() == 1) {
-      return "One page. Print at 100 %.";
+      return Text.of("One page. Print at 100 %.");
     }
     boolean laid = tiles.stream().anyMatch(Tile::laid);
-    return tiles.size()
-        + " pages"
-        + (laid
-            ? ", overlapping by " + Text.mm(OVERLAP, 0) + ", with crosses to lay them by"
-            : ", each piece whole on one")
-        + ". Print at 100 %, without fitting to the page.";
+    return laid
+        ? Text.of(
+            "{pages} pages, overlapping by {overlap}, with crosses to lay them by."
+                + " Print at 100 %, without fitting to the page.",
+            tiles.size(), Text.length(OVERLAP, 0))
+        : Text.of(
+            "{pages} pages, each piece whole on one. Print at 100 %, without fitting to the page.",
+            tiles.size());
   }
 
   /** A, B … Z, AA, AB … */

@@ -15,31 +15,26 @@ import roughcut.measure.Units;
  * @param text what can't be or is missing, and the nearest that can where there is such
  */
 public record Finding(Severity severity, Topic topic, String where, Text text) {
-  /** With words that have lengths among them. */
-  public Finding(Severity severity, Topic topic, String where, String words) {
-    this(severity, topic, where, Text.of(words));
-  }
-
   /** How bad it is, the worst first. */
   public enum Severity {
     /**
      * Decisions, each sensible alone, that can't be had together. The plan stands all the same,
      * worked out and drawn as far as it goes.
      */
-    IMPOSSIBLE("can't be"),
+    IMPOSSIBLE(Text.of("can't be")),
     /** Could be had, but nobody may begin before it is mended. */
-    STOP("not ready"),
+    STOP(Text.of("not ready")),
     /** Wood or a tool that isn't there yet: what wants it waits, and nothing else does. */
-    GET("to get"),
-    LOOK("look");
+    GET(Text.of("to get")),
+    LOOK(Text.of("look"));
 
-    private final String word;
+    private final Text word;
 
-    Severity(String word) {
+    Severity(Text word) {
       this.word = word;
     }
 
-    public String word() {
+    public Text word() {
       return word;
     }
   }
@@ -79,7 +74,7 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
                 Finding::severity, () -> new EnumMap<>(Severity.class), Collectors.counting()))
         .entrySet()
         .stream()
-        .map(e -> e.getValue() + " " + e.getKey().word())
+        .map(e -> e.getValue() + " " + e.getKey().word().in(Units.MM))
         .collect(Collectors.joining(", "));
   }
 

@@ -3,6 +3,7 @@ package roughcut.finding;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.finding.Finding.Severity;
+import roughcut.measure.Text;
 
 /** Gathers what is found about one topic. */
 public final class Findings {
@@ -13,35 +14,35 @@ public final class Findings {
     this.topic = topic;
   }
 
-  public void impossible(String where, String words) {
+  public void impossible(String where, Text words) {
     all.add(new Finding(Severity.IMPOSSIBLE, topic, where, words));
   }
 
   /** What stops, beside no field. */
-  public void stop(String words) {
+  public void stop(Text words) {
     stop("", words);
   }
 
-  public void stop(String where, String words) {
+  public void stop(String where, Text words) {
     all.add(new Finding(Severity.STOP, topic, where, words));
   }
 
   /** What has to be there first: wood, a tool. */
-  public void get(String words) {
+  public void get(Text words) {
     all.add(new Finding(Severity.GET, topic, "", words));
   }
 
   /** What wants a look, beside no field. */
-  public void look(String words) {
+  public void look(Text words) {
     look("", words);
   }
 
-  public void look(String where, String words) {
+  public void look(String where, Text words) {
     all.add(new Finding(Severity.LOOK, topic, where, words));
   }
 
   /** What stops, or else what only wants a look. */
-  public void add(boolean stops, String words) {
+  public void add(boolean stops, Text words) {
     if (stops) {
       stop(words);
     } else {

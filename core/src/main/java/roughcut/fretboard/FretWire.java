@@ -9,6 +9,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -30,12 +31,12 @@ final class FretWire {
   static Value length(int fret, Value radius, Value chord, Value overhang, ValueRegistry registry) {
     return registry.put(
         "wire." + fret + ".length",
-        "Wire for fret " + fret,
+        Text.of("Wire for fret {fret}", fret),
         LENGTH,
         "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
         in("R", radius),
         in("w", chord),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
         in("o", overhang));
   }
 
@@ -49,7 +50,7 @@ final class FretWire {
             SearchedValue.of(
                 FretboardKeys.WIRE_SUM,
                 lengths.stream().mapToDouble(Value::value).sum(),
-                "found by adding them",
+                Text.of("found by adding them"),
                 Provenance.of(lengths))),
         in("r", spare));
   }

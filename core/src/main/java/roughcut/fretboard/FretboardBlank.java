@@ -8,6 +8,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.MultiscaleLayout;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -33,7 +34,7 @@ public record FretboardBlank(Value length, Value width, Value thickness, Value t
         SearchedValue.of(
             FretboardKeys.FRETBOARD_HEAD_CORNER,
             taper.headmost(nut.cut().value(), fan.slant(0)),
-            "found at the corner of the cut for the nut",
+            Text.of("found at the corner of the cut for the nut"),
             taper.provenance().and(fan.provenance()).with(nut.cut()));
     Value trim = inputs.get(BlankDecisions.END_TRIM);
     Value crown = inputs.get(Decisions.FRETBOARD_THICKNESS);

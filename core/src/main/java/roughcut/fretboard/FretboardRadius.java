@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import roughcut.design.Decisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -55,7 +56,7 @@ public record FretboardRadius(
       ValueRegistry registry, String where, Value crown, Value radius, Value width) {
     return registry.put(
         "fretboard.edge." + where,
-        "Fretboard edge thickness at the " + where,
+        Text.of("Fretboard edge thickness at the {where}", Text.of(where)),
         FINE_LENGTH,
         "t_b − (R − √(max(0, R^2 − (w / 2)^2)))",
         in("t_b", crown),

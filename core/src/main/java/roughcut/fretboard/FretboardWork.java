@@ -53,7 +53,7 @@ public record FretboardWork(
   private static final double SEEN = 0.03;
 
   /** What a radius gauge says, in words and mm, and what gauges of near radii would show. */
-  public record GaugeReading(Value gap, double board, String meaning, List<GaugeGap> near) {
+  public record GaugeReading(Value gap, double board, Text meaning, List<GaugeGap> near) {
     public GaugeReading {
       near = List.copyOf(near);
     }
@@ -65,17 +65,17 @@ public record FretboardWork(
   /** A shaped inlay's depth window over its extent, and the slots that it crosses. */
   public record Inlay(Value least, Value most, Value corner, List<Integer> slotsCrossed) {
     /** What would give it a depth; empty when it has one. */
-    public Optional<String> trouble() {
+    public Optional<Text> trouble() {
       return least.value() <= most.value()
           ? Optional.empty()
-          : Optional.of("no depth will do: thicker inlay, or thicker board");
+          : Optional.of(Text.of("no depth will do: thicker inlay, or thicker board"));
     }
 
     /** Whether slots are cut again through it. */
-    public String crosses() {
+    public Text crosses() {
       return slotsCrossed.isEmpty()
-          ? "no slot"
-          : "slots " + slotsCrossed + ", cut again after gluing";
+          ? Text.of("no slot")
+          : Text.of("slots {slotsCrossed}, cut again after gluing", slotsCrossed);
     }
   }
 
@@ -97,7 +97,7 @@ public record FretboardWork(
         SearchedValue.of(
             FretboardKeys.STRINGS_SPREAD_END,
             spreadEnd,
-            "found along the outer strings",
+            Text.of("found along the outer strings"),
             strings.outer().with(taper.end()));
     Value width = taper.endWidth();
     // Strings on one line, or crossed by margins that leave no room, lie on no cone.
@@ -142,13 +142,13 @@ public record FretboardWork(
         SearchedValue.of(
             FretboardKeys.GAUGE_BOARD_RADIUS,
             radius.radius(x),
-            "found between the radii at nut and end",
+            Text.of("found between the radii at nut and end"),
             radius.provenance().with(at));
     Value width =
         SearchedValue.of(
             FretboardKeys.GAUGE_BOARD_WIDTH,
             taper.width(x),
-            "found along the taper",
+            Text.of("found along the taper"),
             taper.provenance().with(at, taper.end()));
     double half = width.value() / 2;
     Value worked =
@@ -190,32 +190,39 @@ public record FretboardWork(
    * @param own light that this gauge shows on a finished board there, mm
    * @param rounder whether the gauge is rounder than the board is wanted there
    */
-  private static String meaning(GaugeLight light, double own, boolean rounder) {
+  private static Text meaning(GaugeLight light, double own, boolean rounder) {
     boolean fits = own < SEEN;
     boolean expected = !fits && light == (rounder ? GaugeLight.CENTRE : GaugeLight.EDGES);
-    String finished = Text.mm(own, 2);
+    Text.Arg finished = Text.length(own, 2);
     return switch (light) {
       case NONE ->
           fits
-              ? "the board is as round as the gauge, and as wanted there; check along it as well"
-              : "the board is as round as the gauge, which isn't what is wanted there: a finished"
-                  + " one shows light under it";
+              ? Text.of(
+                  "the board is as round as the gauge, and as wanted there; check along it as well")
+              : Text.of(
+                  "the board is as round as the gauge, which isn't what is wanted there: a finished"
+                      + " one shows light under it");
       case CENTRE ->
           expected
-              ? "this gauge is rounder than the board is to be: light of "
-                  + finished
-                  + " at the centre is right; more: take from the edges, less: from the crown"
-              : "the board is flatter than the gauge, or a flat strip is left on the crown: take"
-                  + " more from the edges"
-                  + (fits ? "" : ", until they show light of " + finished);
+              ? Text.of(
+                  "this gauge is rounder than the board is to be: light of {finished} at the centre is right; more: take from the edges, less: from the crown",
+                  finished)
+              : Text.of(
+                  "the board is flatter than the gauge, or a flat strip is left on the crown: take"
+                      + " more from the edges{detail}",
+                  fits ? Text.NONE : Text.of(", until they show light of {finished}", finished));
       case EDGES ->
           expected
-              ? "this gauge is flatter than the board is to be: light of "
-                  + finished
-                  + " at the edges is right; more: take from the crown, less: from the edges"
-              : "the board is rounder than the gauge: take from the crown, which falls by about the"
-                  + " gap, or accept it"
-                  + (fits ? "" : "; a finished one shows light of " + finished + " at the centre");
+              ? Text.of(
+                  "this gauge is flatter than the board is to be: light of {finished} at the edges is right; more: take from the crown, less: from the edges",
+                  finished)
+              : Text.of(
+                  "the board is rounder than the gauge: take from the crown, which falls by about the"
+                      + " gap, or accept it{detail}",
+                  fits
+                      ? Text.NONE
+                      : Text.of(
+                          "; a finished one shows light of {finished} at the centre", finished));
     };
   }
 
@@ -236,7 +243,7 @@ public record FretboardWork(
         SearchedValue.of(
             FretboardKeys.INLAY_DROP,
             FretboardRadius.drop(radius.radius(x), half),
-            "found on the radius there",
+            Text.of("found on the radius there"),
             radius
                 .provenance()
                 .and(frets.provenance())
@@ -298,7 +305,7 @@ public record FretboardWork(
                 SearchedValue.of(
                     FretboardKeys.SCALE_DRAWN,
                     drawn,
-                    "found halfway between the outer strings",
+                    Text.of("found halfway between the outer strings"),
                     MultiscaleLayout.drawnProvenance(inputs))),
             in("m", measured)));
   }
@@ -315,7 +322,7 @@ public record FretboardWork(
       cents.add(
           registry.put(
               "fret." + fret.number() + ".nut-cents",
-              "Fret " + fret.number() + " against the open string, nut moved",
+              Text.of("Fret {fret} against the open string, nut moved", fret.number()),
               CENTS,
               "−1200 · log2(L / (L − δ))",
               in("L", frets.scale()),

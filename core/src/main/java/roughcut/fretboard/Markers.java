@@ -12,6 +12,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -105,18 +106,18 @@ public record Markers(List<Dot> dots) {
     Value outer =
         SearchedValue.of(
             "marker." + k + ".outer-drop",
-            "Face lower at the dot's outer edge",
+            Text.of("Face lower at the dot's outer edge"),
             FretboardRadius.drop(r, Math.abs(y) + half),
             FINE_LENGTH,
-            "found on the radius there",
+            Text.of("found on the radius there"),
             provenance.with(diameter));
     Value inner =
         SearchedValue.of(
             "marker." + k + ".inner-drop",
-            "Face lower at the dot's inner edge",
+            Text.of("Face lower at the dot's inner edge"),
             FretboardRadius.drop(r, Math.max(0, Math.abs(y) - half)),
             FINE_LENGTH,
-            "found on the radius there",
+            Text.of("found on the radius there"),
             provenance.with(diameter));
     return new Dot(
         k,
@@ -125,7 +126,7 @@ public record Markers(List<Dot> dots) {
         y,
         registry.put(
             "marker." + k + ".depth-min",
-            "Dot " + k + ", least depth",
+            Text.of("Dot {k}, least depth", k),
             FINE_LENGTH,
             "s_o + e + σ",
             in("s_o", outer),
@@ -133,7 +134,7 @@ public record Markers(List<Dot> dots) {
             in("σ", sanding)),
         registry.put(
             "marker." + k + ".depth-max",
-            "Dot " + k + ", most depth",
+            Text.of("Dot {k}, most depth", k),
             FINE_LENGTH,
             "min(m + s_i + σ, t_b + σ − p − 1)",
             in("m", thickness),
@@ -162,7 +163,7 @@ public record Markers(List<Dot> dots) {
         in(
             "l",
             SearchedValue.of(
-                FretboardKeys.FRET_CLOSEST, 2 * least, "found at the last frets", frets)),
+                FretboardKeys.FRET_CLOSEST, 2 * least, Text.of("found at the last frets"), frets)),
         in("d", dot),
         in("t", inputs.get(FretboardDecisions.WIRE_TANG_WIDTH)));
   }

@@ -14,10 +14,10 @@ import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.ComputedValue;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
@@ -94,15 +94,15 @@ public record Slots(
       Value chord =
           SearchedValue.of(
               "fret." + k + ".across",
-              "Fret from edge to edge",
+              Text.of("Fret from edge to edge"),
               Math.hypot(treble.x() - bass.x(), treble.y() - bass.y()),
               FINE_LENGTH,
-              "found between the two edges",
+              Text.of("found between the two edges"),
               taper.provenance().and(frets.fan().provenance()).with(fret.fromNut()));
       Value r =
           ComputedValue.of(
               "fretboard.radius." + k,
-              "Radius there",
+              Text.of("Radius there"),
               LENGTH,
               "R_n + (R_e − R_n) · max(0, min(1, x / l))",
               in("R_n", radius.atNut()),
@@ -112,7 +112,7 @@ public record Slots(
       Value flat =
           registry.put(
               "slot." + k + ".depth-flat",
-              "Slot " + k + ", depth from the flat top",
+              Text.of("Slot {k}, depth from the flat top", k),
               FINE_LENGTH,
               "t + c + (R − √(max(0, R^2 − (w / 2)^2))) + σ",
               in("t", tang),
@@ -126,7 +126,7 @@ public record Slots(
           later.isEmpty()
               ? registry.put(
                   "slot." + k + ".under",
-                  "Wood left under slot " + k + " at the crown",
+                  Text.of("Wood left under slot {k} at the crown", k),
                   FINE_LENGTH,
                   "t_b + σ − d",
                   in("t_b", crown),
@@ -159,7 +159,7 @@ public record Slots(
   private static Value done(
       int k, EffectiveInputs inputs, Value tang, Value clearance, ValueRegistry registry) {
     String id = "slot." + k + ".depth-final";
-    String label = "Slot " + k + ", depth under the finished surface";
+    Text label = Text.of("Slot {k}, depth under the finished surface", k);
     Value beyond = FaceStraightening.beyond(inputs);
     boolean later = deepened(inputs.get(FretboardDecisions.SLOT_SCHOOL));
     return later || beyond.value() == 0
@@ -188,7 +188,7 @@ public record Slots(
       return registry.find(
           FretboardKeys.SLOT_SAW_STOP,
           deepest,
-          "least that gives every slot its depth",
+          Text.of("least that gives every slot its depth"),
           Provenance.of(slots.stream().map(Slot::flat).toList()));
     }
     Value stop =
@@ -203,11 +203,12 @@ public record Slots(
           FretboardKeys.SLOT_DEEPEN_WHEN,
           "max(0, d_1 − g)",
           in("d_1", first),
-          in("g", TableValue.of(FretboardKeys.SLOT_GUIDES, GUIDES, "usual")));
+          in("g", TableValue.of(FretboardKeys.SLOT_GUIDES, GUIDES, Text.of("usual"))));
       registry.find(
           FretboardKeys.SLOT_SECOND_STOP,
           most,
-          "least that gives every slot its depth, as far as radius and face are sanded now",
+          Text.of(
+              "least that gives every slot its depth, as far as radius and face are sanded now"),
           Provenance.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
     } else {
       registry.put(
@@ -239,12 +240,12 @@ public record Slots(
         SearchedValue.of(
             FretboardKeys.FRETBOARD_RADIUS_SHARE,
             full > 0 ? Math.min(1, dropped.value() / full) : 1,
-            "found from how far the edges have dropped",
+            Text.of("found from how far the edges have dropped"),
             radius.provenance().and(radius.taper().provenance()).with(dropped));
     Value drop =
         ComputedValue.of(
             "slot." + k + ".drop",
-            "Face lower at the edges when finished",
+            Text.of("Face lower at the edges when finished"),
             FINE_LENGTH,
             "R − √(max(0, R^2 − (w / 2)^2))",
             in("R", r),
@@ -253,7 +254,7 @@ public record Slots(
         new Later(
             registry.put(
                 "slot." + k + ".edge-now",
-                "Slot " + k + ", depth left at the edges now",
+                Text.of("Slot {k}, depth left at the edges now", k),
                 FINE_LENGTH,
                 "d_1 − g − q · s",
                 in("d_1", first),
@@ -262,7 +263,7 @@ public record Slots(
                 in("s", drop)),
             registry.put(
                 "slot." + k + ".edge-then",
-                "Slot " + k + ", depth left at the edges after the radius",
+                Text.of("Slot {k}, depth left at the edges after the radius", k),
                 FINE_LENGTH,
                 "d_1 − max(g, σ) − s",
                 in("d_1", first),
@@ -271,7 +272,7 @@ public record Slots(
                 in("s", drop)),
             registry.put(
                 "slot." + k + ".saw-now",
-                "Slot " + k + ", deepened now from the face as it is",
+                Text.of("Slot {k}, deepened now from the face as it is", k),
                 FINE_LENGTH,
                 "t + c + (1 − q) · s + max(0, σ − g)",
                 in("t", inputs.get(FretboardDecisions.WIRE_TANG)),
@@ -307,11 +308,11 @@ public record Slots(
         SearchedValue.of(
             FretboardKeys.FRETBOARD_SANDING_LEFT,
             toCome,
-            "found from what is sanded already",
+            Text.of("found from what is sanded already"),
             Provenance.of(sanding, sanded));
     return registry.put(
         "slot." + k + ".under",
-        "Wood left under slot " + k + " at the crown",
+        Text.of("Wood left under slot {k} at the crown", k),
         FINE_LENGTH,
         "t_b − max(d_1 − σ, d_2 − σ_2)",
         in("t_b", crown),
@@ -345,10 +346,10 @@ public record Slots(
         ? k == 0 ? taper.nutWidth() : taper.fretWidths().get(k - 1)
         : SearchedValue.of(
             "fret." + k + ".reach",
-            "Edge to edge, square across",
+            Text.of("Edge to edge, square across"),
             across,
             FINE_LENGTH,
-            "found between the two edges",
+            Text.of("found between the two edges"),
             taper.provenance().and(fan).with(fret.fromNut()));
   }
 
@@ -377,9 +378,9 @@ public record Slots(
   }
 
   /** When the slots are deepened, in words, by the school. */
-  public String when(Units units) {
+  public Text when(Units units) {
     if (!deepened()) {
-      return "sawn to " + sawStop.text(units) + " at once; check the first two";
+      return Text.of("sawn to {sawStop} at once; check the first two", Text.shown(sawStop));
     }
     boolean midway = midway();
     Slot worst = slots.get(0);
@@ -387,30 +388,27 @@ public record Slots(
       worst = left(slot, midway) < left(worst, midway) ? slot : worst;
     }
     double left = left(worst, midway);
-    String at = NumberWriter.text(Math.max(0, left), FINE_LENGTH, units);
-    String guides = NumberWriter.text(GUIDES, FINE_LENGTH, units);
+    Text at = Text.only(Text.shown(Math.max(0, left), FINE_LENGTH));
+    Text guides = Text.only(Text.shown(GUIDES, FINE_LENGTH));
     if (midway) {
       return left < GUIDES
-          ? "too late to deepen by the slot: "
-              + at
-              + " is left at the edges of slot "
-              + worst.number()
-          : "deepened before their edges have less than "
-              + guides
-              + ": "
-              + at
-              + " is left now at slot "
-              + worst.number();
+          ? Text.of(
+              "too late to deepen by the slot: {at} is left at the edges of slot {worst}",
+              at,
+              worst.number())
+          : Text.of(
+              "deepened before their edges have less than {guides}: {at} is left now at slot {worst}",
+              guides,
+              at,
+              worst.number());
     }
     return left < GUIDES
-        ? "sawn too shallow: "
-            + at
-            + " would be left at the edges of slot "
-            + worst.number()
-            + " to guide the saw, "
-            + guides
-            + " is wanted"
-        : "deepened after the radius; " + at + " is left then at the edges to guide the saw";
+        ? Text.of(
+            "sawn too shallow: {at} would be left at the edges of slot {worst} to guide the saw, {guides} is wanted",
+            at,
+            worst.number(),
+            guides)
+        : Text.of("deepened after the radius; {at} is left then at the edges to guide the saw", at);
   }
 
   private static double left(Slot slot, boolean midway) {

@@ -14,6 +14,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -99,9 +100,15 @@ public record BodyOutline(
         curve.none(),
         edge,
         registry.find(
-            LayoutKeys.BODY_AREA, shape.area() / 100, "found by measuring the outline", provenance),
+            LayoutKeys.BODY_AREA,
+            shape.area() / 100,
+            Text.of("found by measuring the outline"),
+            provenance),
         registry.find(
-            LayoutKeys.BODY_AROUND, edge.length(), "found by measuring the outline", provenance),
+            LayoutKeys.BODY_AROUND,
+            edge.length(),
+            Text.of("found by measuring the outline"),
+            provenance),
         provenance);
   }
 

@@ -10,6 +10,7 @@ import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -64,13 +65,14 @@ public record FretLayout(
     Value divisions = inputs.get(Decisions.DIVISIONS);
     int count = (int) inputs.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
-    Value previous = TableValue.of(LayoutKeys.NUT_LINE, 0, "where the nut line is");
+    Value previous = TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is"));
     for (int k = 1; k <= count; k++) {
-      Value number = TableValue.of("fret." + k, "Fret", k, Quantity.COUNT, "counted");
+      Value number =
+          TableValue.of("fret." + k, Text.of("Fret"), k, Quantity.COUNT, Text.of("counted"));
       Value fromNut =
           registry.put(
               "fret." + k + ".from-nut",
-              "Fret " + k + " from the nut line",
+              Text.of("Fret {k} from the nut line", k),
               FINE_LENGTH,
               "L · (1 − 2^(−k / n))",
               in("L", scale),
@@ -79,7 +81,9 @@ public record FretLayout(
       Value fromPrevious =
           registry.put(
               "fret." + k + ".from-previous",
-              k == 1 ? "Fret 1 from the nut line" : "Fret " + k + " from fret " + (k - 1),
+              k == 1
+                  ? Text.of("Fret 1 from the nut line")
+                  : Text.of("Fret {k} from fret {value}", k, k - 1),
               FINE_LENGTH,
               "d_k − d_before",
               in("d_k", fromNut),
@@ -102,28 +106,28 @@ public record FretLayout(
     Value aside =
         SearchedValue.of(
             "fret." + k + ".lean",
-            "Half of what it leans",
+            Text.of("Half of what it leans"),
             lean,
             FINE_LENGTH,
-            "found where it crosses both outer strings",
+            Text.of("found where it crosses both outer strings"),
             fan.provenance().with(divisions));
     registry.put(
         "fret." + k + ".at-bass",
-        "Fret " + k + " at the outer bass string, from the nut line",
+        Text.of("Fret {k} at the outer bass string, from the nut line", k),
         FINE_LENGTH,
         "d + a",
         in("d", fromNut),
         in("a", aside));
     registry.put(
         "fret." + k + ".at-treble",
-        "Fret " + k + " at the outer treble string, from the nut line",
+        Text.of("Fret {k} at the outer treble string, from the nut line", k),
         FINE_LENGTH,
         "d − a",
         in("d", fromNut),
         in("a", aside));
     registry.put(
         "fret." + k + ".angle",
-        "Fret " + k + " leans by",
+        Text.of("Fret {k} leans by", k),
         Quantity.ANGLE,
         "atan(2 · a / s)",
         in("a", aside),
@@ -132,7 +136,7 @@ public record FretLayout(
             SearchedValue.of(
                 LayoutKeys.STRINGS_SPREAD,
                 fan.nutSpread() + (fan.bridgeSpread() - fan.nutSpread()) * share,
-                "found along the outer strings",
+                Text.of("found along the outer strings"),
                 fan.provenance().with(divisions))));
   }
 
@@ -170,8 +174,8 @@ public record FretLayout(
   }
 
   /** A place in the maker's words: the nut, a fret, or a number of frets. */
-  public String near(double x) {
+  public Text near(double x) {
     int nearest = nearest(x);
-    return nearest == 0 ? "nut" : "fret " + nearest;
+    return nearest == 0 ? Text.of("nut") : Text.of("fret {nearest}", nearest);
   }
 }

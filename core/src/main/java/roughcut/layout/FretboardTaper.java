@@ -10,6 +10,7 @@ import roughcut.design.WidthStation;
 import roughcut.geometry.Point;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -51,7 +52,7 @@ public record FretboardTaper(
       widths.add(
           registry.put(
               "fret." + fret.number() + ".width",
-              "Fretboard width at fret " + fret.number(),
+              Text.of("Fretboard width at fret {fret}", fret.number()),
               FINE_LENGTH,
               "w_nut + (w_2 − w_nut) · d_k / x_2",
               in("w_nut", nut),
@@ -65,7 +66,7 @@ public record FretboardTaper(
   private static Value secondAt(
       WidthStation station, FretLayout frets, Value end, ValueRegistry registry) {
     String id = "fretboard.second-width.from-nut";
-    String label = "Fretboard width is given, from the nut line";
+    Text label = Text.of("Fretboard width is given, from the nut line");
     return switch (station) {
       case OCTAVE_FRET -> registry.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
       case LAST_FRET ->

@@ -9,6 +9,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
@@ -126,7 +127,10 @@ public record MultiscaleLayout(
     return middle == scale.value()
         ? scale
         : SearchedValue.of(
-            LayoutKeys.SCALE_CENTRE, middle, "found halfway between the outer strings", provenance);
+            LayoutKeys.SCALE_CENTRE,
+            middle,
+            Text.of("found halfway between the outer strings"),
+            provenance);
   }
 
   /**

@@ -11,6 +11,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -64,12 +65,12 @@ public record StringSpread(
         registry.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
     Value bridge = inputs.get(Decisions.BRIDGE_SPREAD);
     List<Value> atSaddle =
-        equalCentres("saddle.string.", " at the saddle line", bridge, count, registry);
+        equalCentres("saddle.string.", Text.of(" at the saddle line"), bridge, count, registry);
     if (count == 1) {
       return new StringSpread(
           spread,
           null,
-          equalCentres("nut.string.", " at the nut", spread, 1, registry),
+          equalCentres("nut.string.", Text.of(" at the nut"), spread, 1, registry),
           atSaddle,
           frets);
     }
@@ -83,7 +84,7 @@ public record StringSpread(
     List<Value> atNut =
         gaps
             ? equalGaps(inputs, spread, gap, count, registry)
-            : equalCentres("nut.string.", " at the nut", spread, count, registry);
+            : equalCentres("nut.string.", Text.of(" at the nut"), spread, count, registry);
     return new StringSpread(spread, gap, atNut, atSaddle, frets);
   }
 
@@ -95,7 +96,7 @@ public record StringSpread(
       EffectiveInputs inputs, Value spread, int count, ValueRegistry registry) {
     List<ComputedValue.Input> terms = new ArrayList<>();
     terms.add(in("S", spread));
-    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted");
+    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"));
     terms.add(in("n", strings));
     StringBuilder sum = new StringBuilder();
     for (int i = 1; i <= count; i++) {
@@ -113,13 +114,13 @@ public record StringSpread(
         LayoutKeys.NUT_GAP.called("Between neighbouring strings' centres at the nut"),
         "S / (n − 1)",
         in("S", spread),
-        in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted")));
+        in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"))));
   }
 
   private static List<Value> equalGaps(
       EffectiveInputs inputs, Value spread, Value gap, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
-    offsets.add(put(registry, "nut.string.", 1, " at the nut", "S / 2", in("S", spread)));
+    offsets.add(put(registry, "nut.string.", 1, Text.of(" at the nut"), "S / 2", in("S", spread)));
     for (int i = 2; i <= count; i++) {
       Value before = offsets.get(i - 2);
       Value gBefore = gauge(inputs, i - 1);
@@ -129,7 +130,7 @@ public record StringSpread(
               registry,
               "nut.string.",
               i,
-              " at the nut",
+              Text.of(" at the nut"),
               "y_before − g_before / 2 − gap − g / 2",
               in("y_before", before),
               in("g_before", gBefore),
@@ -140,11 +141,12 @@ public record StringSpread(
   }
 
   private static List<Value> equalCentres(
-      String prefix, String where, Value spread, int count, ValueRegistry registry) {
+      String prefix, Text where, Value spread, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
-    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted");
+    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"));
     for (int i = 1; i <= count; i++) {
-      Value number = TableValue.of("string." + i, "String", i, Quantity.COUNT, "counted");
+      Value number =
+          TableValue.of("string." + i, Text.of("String"), i, Quantity.COUNT, Text.of("counted"));
       offsets.add(
           count == 1
               ? put(registry, prefix, 1, where, "0")
@@ -165,12 +167,12 @@ public record StringSpread(
       ValueRegistry registry,
       String prefix,
       int number,
-      String where,
+      Text where,
       String formula,
       ComputedValue.Input... terms) {
     return registry.put(
         prefix + number + ".offset",
-        "String " + number + " from the centre line" + where,
+        Text.of("String {number} from the centre line{where}", number, where),
         FINE_LENGTH,
         formula,
         terms);

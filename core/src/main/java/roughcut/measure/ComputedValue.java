@@ -38,7 +38,7 @@ public final class ComputedValue implements Value {
 
   /** A number worked out on the way to another, whose input it is. */
   public static ComputedValue of(
-      String id, String label, Quantity quantity, String formula, Input... inputs) {
+      String id, Text label, Quantity quantity, String formula, Input... inputs) {
     return new ComputedValue(
         new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs));
   }
@@ -67,8 +67,8 @@ public final class ComputedValue implements Value {
   }
 
   @Override
-  public String how() {
-    return formula.text();
+  public Text how() {
+    return Text.raw(formula.text());
   }
 
   @Override

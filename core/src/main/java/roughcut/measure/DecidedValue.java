@@ -4,7 +4,7 @@ import java.util.List;
 
 /** The maker's choice, or the usual one while the maker has made none. */
 public record DecidedValue(ValueKey key, double value) implements Value {
-  public static DecidedValue of(String id, String label, double value, Quantity quantity) {
+  public static DecidedValue of(String id, Text label, double value, Quantity quantity) {
     return new DecidedValue(new ValueKey(id, label, quantity), value);
   }
 

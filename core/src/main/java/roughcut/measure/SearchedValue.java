@@ -9,25 +9,25 @@ import java.util.List;
  * @param how in a sentence for the sum card; begins with “least” or “found”
  * @param provenance the values that shape what was searched
  */
-public record SearchedValue(ValueKey key, double value, String how, Provenance provenance)
+public record SearchedValue(ValueKey key, double value, Text how, Provenance provenance)
     implements Value {
   /** A number found on the way to another, whose input it is. */
   public static SearchedValue of(
-      String id, String label, double value, Quantity quantity, String how, Provenance provenance) {
+      String id, Text label, double value, Quantity quantity, Text how, Provenance provenance) {
     return new SearchedValue(new ValueKey(id, label, quantity), value, how, provenance);
   }
 
   /** The same where few values shape it. */
   public static SearchedValue of(
-      String id, String label, double value, Quantity quantity, String how, Value... from) {
+      String id, Text label, double value, Quantity quantity, Text how, Value... from) {
     return of(id, label, value, quantity, how, Provenance.of(from));
   }
 
-  public static SearchedValue of(ValueKey key, double value, String how, Provenance provenance) {
+  public static SearchedValue of(ValueKey key, double value, Text how, Provenance provenance) {
     return new SearchedValue(key, value, how, provenance);
   }
 
-  public static SearchedValue of(ValueKey key, double value, String how, Value... from) {
+  public static SearchedValue of(ValueKey key, double value, Text how, Value... from) {
     return new SearchedValue(key, value, how, Provenance.of(from));
   }
 

@@ -8,18 +8,17 @@ import java.util.List;
  *
  * @param source where it stands: “the bridge's listed sizes”, “the board's label”, “handbook 5”
  */
-public record TableValue(ValueKey key, double value, String source) implements Value {
-  public static TableValue of(
-      String id, String label, double value, Quantity quantity, String source) {
+public record TableValue(ValueKey key, double value, Text source) implements Value {
+  public static TableValue of(String id, Text label, double value, Quantity quantity, Text source) {
     return new TableValue(new ValueKey(id, label, quantity), value, source);
   }
 
-  public static TableValue of(ValueKey key, double value, String source) {
+  public static TableValue of(ValueKey key, double value, Text source) {
     return new TableValue(key, value, source);
   }
 
   @Override
-  public String how() {
+  public Text how() {
     return source;
   }
 

@@ -1,128 +1,325 @@
 package roughcut.measure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Locale;
+import java.util.function.Function;
 
 /**
- * A sentence as a value: what it says, with its lengths as numbers in it, put into the maker's
- * units where it is read. What was typed by the maker, a board called “offcut 30 mm”, stays as it
- * is. In inches lengths are decimal for a maker who works in fractions, too: a fraction would
- * mislead about what is missing or left.
+ * A sentence as a value: a whole English sentence with holes, and what stands in each. It is put
+ * into the maker's units and language once, where it is read, so that nobody looks for lengths in
+ * finished words: a board called “offcut 30 mm” stays as it is.
  *
- * <p>A sentence is put together like any other, with {@link #mm} where a length stands, and becomes
- * a value where it is kept.
+ * <p>The template is how a sentence is found in the source, how two findings of the same kind are
+ * known, and by what a translation is looked up.
  *
- * @param template the sentence with a mark in the place of each length
- * @param lengths what stands there, in order
+ * @param template the sentence; a hole is written {@code {name}}, and the names differ
+ * @param args what stands in the holes, in order
  */
-public record Text(String template, List<Length> lengths) {
-  /** Around a length while the sentence is put together; no keyboard types them. */
-  private static final char FROM = '\uE000';
-
-  private static final char TO = '\uE001';
-
-  /** What stands for a length in a template. */
-  private static final char HOLE = FROM;
-
-  /** In the place of a mark that is none. */
-  private static final char NO_SIGN = '\uFFFD';
+public record Text(String template, List<Arg> args) {
+  /** Nothing to say. */
+  public static final Text NONE = new Text("", List.of());
 
   /** Decimals of an inch that tell a tenth of a millimetre. */
   private static final int INCH_DECIMALS = 3;
 
+  /** What stands in a hole. */
+  public sealed interface Arg permits Length, Amount, Figure, Fixed, Count, Name, Phrase {
+    /** As it is read. */
+    String in(Units units);
+
+    /** Its numbers: lengths in mm. */
+    default List<Double> numbers() {
+      return List.of();
+    }
+
+    /** What it is whatever its numbers are. */
+    default String matter() {
+      return "#";
+    }
+  }
+
   /**
-   * A length in a sentence.
+   * A length. In inches it is decimal for a maker who works in fractions, too: a fraction would
+   * mislead about what is missing or left.
    *
    * @param decimals of it in millimetres
    */
-  public record Length(double mm, int decimals) {
-    String in(Units units) {
-      return units.metric()
-          ? NumberWriter.fixed(mm, decimals) + " mm"
-          : NumberWriter.fixed(mm / Units.INCH, INCH_DECIMALS) + " in";
+  public record Length(double mm, int decimals) implements Arg {
+    @Override
+    public String in(Units units) {
+      String figures =
+          units.metric()
+              ? NumberWriter.fixed(mm, decimals) + " mm"
+              : NumberWriter.fixed(mm / Units.INCH, INCH_DECIMALS) + " in";
+      return units.language().figures(figures);
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return List.of(mm);
+    }
+  }
+
+  /**
+   * A number with its unit as a field shows it: of an inch fractions, where the maker wants them.
+   */
+  public record Amount(double value, Quantity quantity) implements Arg {
+    @Override
+    public String in(Units units) {
+      return units.language().figures(NumberWriter.text(value, quantity, units));
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return List.of(value);
+    }
+  }
+
+  /** The same without its unit. */
+  public record Figure(double value, Quantity quantity) implements Arg {
+    @Override
+    public String in(Units units) {
+      return units.language().figures(NumberWriter.number(value, quantity, units));
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return List.of(value);
+    }
+  }
+
+  /** A bare number. */
+  public record Fixed(double value, int decimals) implements Arg {
+    @Override
+    public String in(Units units) {
+      return units.language().figures(NumberWriter.fixed(value, decimals));
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return List.of(value);
+    }
+  }
+
+  /** How many, or which by its number. */
+  public record Count(long count) implements Arg {
+    @Override
+    public String in(Units units) {
+      return units.language().figures(Long.toString(count));
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return List.of((double) count);
+    }
+  }
+
+  /** A name or figures that stand as they are: what the maker typed, a date, a file. */
+  public record Name(String name) implements Arg {
+    @Override
+    public String in(Units units) {
+      return name;
+    }
+
+    @Override
+    public String matter() {
+      return name;
+    }
+  }
+
+  /** How a part of a sentence begins. */
+  public enum Begin {
+    AS_IT_IS,
+    CAPITAL,
+    SMALL
+  }
+
+  /** A part of the sentence that is said by itself. */
+  public record Phrase(Text text, Begin begin) implements Arg {
+    @Override
+    public String in(Units units) {
+      String said = text.in(units);
+      if (begin == Begin.AS_IT_IS || said.isEmpty()) {
+        return said;
+      }
+      String first = said.substring(0, 1);
+      return (begin == Begin.CAPITAL
+              ? first.toUpperCase(Locale.ROOT)
+              : first.toLowerCase(Locale.ROOT))
+          + said.substring(1);
+    }
+
+    @Override
+    public List<Double> numbers() {
+      return text.numbers();
+    }
+
+    @Override
+    public String matter() {
+      return text.matter();
     }
   }
 
   public Text {
-    lengths = List.copyOf(lengths);
-  }
-
-  /** The sentence of words with lengths among them. */
-  public static Text of(String words) {
-    StringBuilder template = new StringBuilder(words.length());
-    List<Length> lengths = new ArrayList<>();
-    int at = 0;
-    for (int from = words.indexOf(FROM); from >= 0; from = words.indexOf(FROM, at)) {
-      int to = words.indexOf(TO, from);
-      Optional<Length> length = length(words, from, to);
-      template.append(words, at, from).append(length.isPresent() ? HOLE : NO_SIGN);
-      length.ifPresent(lengths::add);
-      at = length.isPresent() ? to + 1 : from + 1;
-    }
-    return new Text(template.append(words, at, words.length()).toString(), lengths);
-  }
-
-  /** The length between two marks; empty where somebody pasted a mark into a name. */
-  private static Optional<Length> length(String words, int from, int to) {
-    if (to < from + 3 || !Character.isDigit(words.charAt(from + 1))) {
-      return Optional.empty();
-    }
-    try {
-      double mm = Double.parseDouble(words.substring(from + 2, to));
-      return Optional.of(new Length(mm, words.charAt(from + 1) - '0'));
-    } catch (NumberFormatException e) {
-      return Optional.empty();
+    args = List.copyOf(args);
+    if (holes(template).size() != args.size()) {
+      throw new IllegalArgumentException(
+          args.size() + " things for the holes of “" + template + "”");
     }
   }
 
-  /** A length in words that become a sentence. */
-  public static String mm(double value, int decimals) {
-    return "" + FROM + (char) ('0' + decimals) + value + TO;
+  /**
+   * A sentence with what stands in its holes: sentences, lengths and other {@link Arg}s, whole
+   * numbers; anything else is a name.
+   */
+  public static Text of(String template, Object... args) {
+    return new Text(template, Arrays.stream(args).map(Text::arg).toList());
   }
 
-  /** A number in words that become a sentence: a length in the maker's units, all else as it is. */
-  public static String number(double value, Quantity quantity) {
+  /** Words that stand as they are: a name that the maker gave. */
+  public static Text raw(String words) {
+    return words.isEmpty() ? NONE : only(words);
+  }
+
+  /** Nothing but one thing: a number, a name. */
+  public static Text only(Object arg) {
+    return of("{value}", arg);
+  }
+
+  private static Arg arg(Object arg) {
+    if (arg instanceof Arg done) {
+      return done;
+    }
+    if (arg instanceof Text text) {
+      return new Phrase(text, Begin.AS_IT_IS);
+    }
+    if (arg instanceof Integer || arg instanceof Long) {
+      return new Count(((Number) arg).longValue());
+    }
+    return new Name(arg.toString());
+  }
+
+  /** The names of a template's holes, in its order. */
+  private static List<String> holes(String template) {
+    if (template.indexOf('{') < 0) {
+      return List.of();
+    }
+    List<String> names = new ArrayList<>();
+    for (int at = template.indexOf('{'); at >= 0; at = template.indexOf('{', at + 1)) {
+      names.add(template.substring(at + 1, template.indexOf('}', at)));
+    }
+    return names;
+  }
+
+  /** A length in a sentence, mm. */
+  public static Arg length(double mm, int decimals) {
+    return new Length(mm, decimals);
+  }
+
+  /** A number in a sentence as a field shows it, with its unit. */
+  public static Arg shown(double value, Quantity quantity) {
+    return new Amount(value, quantity);
+  }
+
+  /** A value in a sentence as a field shows it, with its unit. */
+  public static Arg shown(Value value) {
+    return new Amount(value.value(), value.quantity());
+  }
+
+  /** A number in a sentence as a field shows it, without its unit. */
+  public static Arg figure(double value, Quantity quantity) {
+    return new Figure(value, quantity);
+  }
+
+  /** A bare number in a sentence. */
+  public static Arg fixed(double value, int decimals) {
+    return new Fixed(value, decimals);
+  }
+
+  /** A number in a sentence: a length in the maker's units, all else as it is. */
+  public static Arg amount(double value, Quantity quantity) {
     return quantity.isLength()
-        ? mm(value, quantity == Quantity.FINE_LENGTH ? 2 : 1)
-        : NumberWriter.text(value, quantity, Units.MM);
+        ? new Length(value, quantity == Quantity.FINE_LENGTH ? 2 : 1)
+        : new Amount(value, quantity);
   }
 
-  /** Its words with the lengths among them, to be put into other words. */
-  public String words() {
-    StringBuilder words = new StringBuilder();
-    int at = 0;
-    for (Length length : lengths) {
-      int hole = template.indexOf(HOLE, at);
-      words.append(template, at, hole).append(mm(length.mm, length.decimals));
-      at = hole + 1;
+  /** Several of them with the same words between each two. */
+  public static Text joined(List<Text> all, String between) {
+    List<Text> said = all.stream().filter(t -> !t.isEmpty()).toList();
+    StringBuilder template = new StringBuilder();
+    for (int i = 0; i < said.size(); i++) {
+      template.append(i == 0 ? "" : between).append("{part").append(i + 1).append('}');
     }
-    return words.append(template.substring(at)).toString();
+    return of(template.toString(), said.toArray());
   }
 
-  /** Words with lengths among them as they are read. */
-  public static String in(String words, Units units) {
-    return words.indexOf(FROM) < 0 ? words : of(words).in(units);
+  /** The same without one of the things in it, and the space before it. */
+  public Text without(int arg) {
+    int hole = -1;
+    for (int i = 0; i <= arg; i++) {
+      hole = template.indexOf('{', hole + 1);
+    }
+    int from = hole > 0 && template.charAt(hole - 1) == ' ' ? hole - 1 : hole;
+    List<Arg> left = new ArrayList<>(args);
+    left.remove(arg);
+    return new Text(
+        template.substring(0, from) + template.substring(template.indexOf('}', hole) + 1), left);
+  }
+
+  public boolean isEmpty() {
+    return template.isEmpty();
   }
 
   /** As it is read. */
   public String in(Units units) {
+    return filled(units.language().template(template), a -> a.in(units));
+  }
+
+  /** The same, to begin a line with. */
+  public Text capital() {
+    return begun(Begin.CAPITAL);
+  }
+
+  /** The same within a sentence. */
+  public Text small() {
+    return begun(Begin.SMALL);
+  }
+
+  private Text begun(Begin begin) {
+    return isEmpty() ? this : of("{words}", new Phrase(this, begin));
+  }
+
+  /** Its numbers, in order: lengths in mm. */
+  public List<Double> numbers() {
+    return args.stream().flatMap(a -> a.numbers().stream()).toList();
+  }
+
+  /** What it is about: the sentence with its names, and # for each of its numbers. */
+  public String matter() {
+    return filled(template, Arg::matter);
+  }
+
+  /** A sentence, this or its translation, with something in each of its holes. */
+  private String filled(String sentence, Function<Arg, String> words) {
+    if (args.isEmpty()) {
+      return sentence;
+    }
+    List<String> names = holes(template);
     StringBuilder said = new StringBuilder();
     int at = 0;
-    for (Length length : lengths) {
-      int hole = template.indexOf(HOLE, at);
-      said.append(template, at, hole).append(length.in(units));
-      at = hole + 1;
+    for (String name : sentence.equals(template) ? names : holes(sentence)) {
+      int hole = sentence.indexOf('{', at);
+      said.append(sentence, at, hole).append(words.apply(args.get(names.indexOf(name))));
+      at = sentence.indexOf('}', hole) + 1;
     }
-    return said.append(template.substring(at)).toString();
+    return said.append(sentence, at, sentence.length()).toString();
   }
 
   /** This and more behind it. */
-  public Text and(String more) {
-    Text behind = of(more);
-    List<Length> all = new ArrayList<>(lengths);
-    all.addAll(behind.lengths);
-    return new Text(template + behind.template, all);
+  public Text and(Text more) {
+    return isEmpty() ? more : more.isEmpty() ? this : of("{one}{more}", this, more);
   }
 
   /** As it is read in millimetres. */
@@ -131,24 +328,8 @@ public record Text(String template, List<Length> lengths) {
     return in(Units.MM);
   }
 
-  /** Whether another says the same of other lengths and numbers. */
+  /** Whether another says the same of other numbers. */
   public boolean alike(Text other) {
-    return numberless().equals(other.numberless());
-  }
-
-  /** The template with a hole in the place of every number, too. */
-  private String numberless() {
-    StringBuilder said = new StringBuilder();
-    for (int i = 0; i < template.length(); i++) {
-      char c = template.charAt(i);
-      boolean number =
-          Character.isDigit(c) || c == '.' && i > 0 && said.charAt(said.length() - 1) == HOLE;
-      if (!number) {
-        said.append(c);
-      } else if (said.isEmpty() || said.charAt(said.length() - 1) != HOLE) {
-        said.append(HOLE);
-      }
-    }
-    return said.toString();
+    return matter().equals(other.matter());
   }
 }

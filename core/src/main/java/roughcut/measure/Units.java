@@ -1,14 +1,14 @@
 package roughcut.measure;
 
 /**
- * The unit that the maker works in: what a bare typed number means and how a length is shown. A
- * person's habit, never part of a file.
+ * The unit that the maker works in, what a bare typed number means and how a length is shown; and
+ * the language that is read. A person's habits, never part of a file.
  *
  * @param system millimetres, decimal inches or fractions of an inch
  * @param denominator the finest fraction when the system is {@link System#FRACTION}: 8, 16, 32 or
  *     64
  */
-public record Units(System system, int denominator) {
+public record Units(System system, int denominator, Language language) {
   /** The three ways to write a length. */
   public enum System {
     MM,
@@ -22,6 +22,16 @@ public record Units(System system, int denominator) {
   public static final Units MM = new Units(System.MM, 64);
   public static final Units DECIMAL_INCH = new Units(System.INCH, 64);
   public static final Units FRACTION_64 = new Units(System.FRACTION, 64);
+
+  /** Read in English. */
+  public Units(System system, int denominator) {
+    this(system, denominator, Language.ENGLISH);
+  }
+
+  /** The same units, read in another language. */
+  public Units in(Language next) {
+    return new Units(system, denominator, next);
+  }
 
   public Units {
     if (denominator != 8 && denominator != 16 && denominator != 32 && denominator != 64) {

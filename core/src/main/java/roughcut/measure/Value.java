@@ -31,7 +31,7 @@ public sealed interface Value
   }
 
   /** What the maker calls it. */
-  default String label() {
+  default Text label() {
     return key().label();
   }
 
@@ -60,8 +60,8 @@ public sealed interface Value
   /**
    * Where it comes from: the formula, how it was searched for, or its source; empty for neither.
    */
-  default String how() {
-    return "";
+  default Text how() {
+    return Text.NONE;
   }
 
   /** What it was made from, each under its symbol; without one where no formula names it. */

@@ -7,9 +7,19 @@ package roughcut.measure;
  * @param label what the maker calls it
  * @param quantity its unit, and how finely it is shown
  */
-public record ValueKey(String id, String label, Quantity quantity) {
-  /** The same number called otherwise, where the way it is made says more exactly what it is. */
+public record ValueKey(String id, Text label, Quantity quantity) {
+  /** Called by words without numbers in them. */
+  public ValueKey(String id, String label, Quantity quantity) {
+    this(id, Text.of(label), quantity);
+  }
+
+  /** The same by words without numbers in them. */
   public ValueKey called(String label) {
+    return called(Text.of(label));
+  }
+
+  /** The same number called otherwise, where the way it is made says more exactly what it is. */
+  public ValueKey called(Text label) {
     return new ValueKey(id, label, quantity);
   }
 }

@@ -18,7 +18,7 @@ public final class ValueRegistry {
    *     stories
    */
   public ComputedValue put(
-      String id, String label, Quantity quantity, String formula, ComputedValue.Input... inputs) {
+      String id, Text label, Quantity quantity, String formula, ComputedValue.Input... inputs) {
     return put(
         new ComputedValue(new ValueKey(id, label, quantity), Formula.of(formula), List.of(inputs)));
   }
@@ -29,24 +29,24 @@ public final class ValueRegistry {
   }
 
   /** Enters a value that was searched for, under a key that a room has named. */
-  public SearchedValue find(ValueKey key, double value, String how, Provenance provenance) {
+  public SearchedValue find(ValueKey key, double value, Text how, Provenance provenance) {
     return put(new SearchedValue(key, value, how, provenance));
   }
 
   /** The same where few others shape it. */
-  public SearchedValue find(ValueKey key, double value, String how, Value... from) {
+  public SearchedValue find(ValueKey key, double value, Text how, Value... from) {
     return find(key, value, how, Provenance.of(from));
   }
 
   /** Enters a value that was searched for. */
   public SearchedValue find(
-      String id, String label, Quantity quantity, double value, String how, Provenance provenance) {
+      String id, Text label, Quantity quantity, double value, Text how, Provenance provenance) {
     return put(new SearchedValue(new ValueKey(id, label, quantity), value, how, provenance));
   }
 
   /** Enters a value that was searched for and that few others shape. */
   public SearchedValue find(
-      String id, String label, Quantity quantity, double value, String how, Value... from) {
+      String id, Text label, Quantity quantity, double value, Text how, Value... from) {
     return find(id, label, quantity, value, how, Provenance.of(from));
   }
 

@@ -12,6 +12,7 @@ import roughcut.geometry.MinimumSearch;
 import roughcut.geometry.Point;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -91,8 +92,11 @@ public record AccessBore(
   }
 
   /** The steps of drilling it, in order. */
-  public List<String> steps() {
-    return List.of("pilot, steep first, then lower", "try the key", "only then enlarge");
+  public List<Text> steps() {
+    return List.of(
+        Text.of("pilot, steep first, then lower"),
+        Text.of("try the key"),
+        Text.of("only then enlarge"));
   }
 
   private static final class Builder {
@@ -128,9 +132,11 @@ public record AccessBore(
     }
 
     AccessBore build() {
-      Value opens = place("access.opens-at", "Access hole opens, from the break line", -1);
-      Value centre = place("access.centre-at", "Access hole's axis on the face, from the break", 0);
-      Value closes = place("access.closes-at", "Access hole closes, from the break line", 1);
+      Value opens = place("access.opens-at", Text.of("Access hole opens, from the break line"), -1);
+      Value centre =
+          place("access.centre-at", Text.of("Access hole's axis on the face, from the break"), 0);
+      Value closes =
+          place("access.closes-at", Text.of("Access hole closes, from the break line"), 1);
       Value depth =
           registry.put(
               NeckKeys.ACCESS_DEPTH,
@@ -166,14 +172,14 @@ public record AccessBore(
       return new Point(head.breakX() - x, -c.value() + x * Math.tan(Math.toRadians(beta.value())));
     }
 
-    private Value place(String id, String label, int edge) {
+    private Value place(String id, Text label, int edge) {
       if (step.isPresent()) {
         return registry.find(
             id,
             label,
             LENGTH,
             step.get().comesOut(edge(inputs, edge)).orElse(0),
-            "found where it comes out of the step or the face",
+            Text.of("found where it comes out of the step or the face"),
             step.get().provenance().with(c, d, beta));
       }
       String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
@@ -209,7 +215,10 @@ public record AccessBore(
           in(
               "x_tip",
               SearchedValue.of(
-                  NeckKeys.HEAD_TIP, tip, "found along the headstock’s line", head.provenance())),
+                  NeckKeys.HEAD_TIP,
+                  tip,
+                  Text.of("found along the headstock’s line"),
+                  head.provenance())),
           in("x_c", centre));
     }
 
@@ -229,7 +238,7 @@ public record AccessBore(
       return registry.find(
           NeckKeys.ACCESS_BIT_LENGTH,
           depth.value() + Math.max(0, out / cos),
-          "found where the chuck stands clear over the headstock",
+          Text.of("found where the chuck stands clear over the headstock"),
           step.get().provenance().with(depth, centre, chuck, c, beta));
     }
 
@@ -253,7 +262,7 @@ public record AccessBore(
       return registry.find(
           NeckKeys.ACCESS_BACK_LEAST,
           least.value() - d.value() / 2,
-          "least along the bore of the axis' distance from the back, less D / 2",
+          Text.of("least along the bore of the axis' distance from the back, less D / 2"),
           neck.provenance().with(c, d, beta, adjuster));
     }
 

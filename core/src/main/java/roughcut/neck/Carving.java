@@ -40,16 +40,18 @@ public record Carving(
    * @param where in words
    * @param left still to come off; null while nothing was measured
    */
-  public record Reading(String where, Value left) {
+  public record Reading(Text where, Value left) {
     /** What to do there. */
-    public String advice() {
+    public Text advice() {
       if (left == null) {
-        return "not measured yet";
+        return Text.of("not measured yet");
       }
       double mm = left.value();
       return mm < -0.05
-          ? Text.mm(-mm, 1) + " below the line: leave it"
-          : mm <= 0.05 ? "to the line" : Text.mm(mm, 1) + " to come off";
+          ? Text.of("{value} below the line: leave it", Text.length(-mm, 1))
+          : mm <= 0.05
+              ? Text.of("to the line")
+              : Text.of("{length} to come off", Text.length(mm, 1));
     }
   }
 
@@ -140,13 +142,13 @@ public record Carving(
   private static Reading reading(
       int fret, Optional<ThicknessLine.Station> station, ValueRegistry registry) {
     return new Reading(
-        "fret " + fret,
+        Text.of("fret {fret}", fret),
         station
             .map(
                 s ->
                     registry.put(
                         "carve." + fret + ".left",
-                        "Still to come off at fret " + fret,
+                        Text.of("Still to come off at fret {fret}", fret),
                         FINE_LENGTH,
                         "T_now − T",
                         in("T_now", s.now()),

@@ -9,6 +9,7 @@ import roughcut.design.ChannelMachine;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.measure.ComputedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -20,8 +21,7 @@ import roughcut.record.EffectiveInputs;
  *
  * @param when relative to the scarf joint, in words; empty without one
  */
-public record ChannelRouting(
-    ChannelMachine machine, Optional<String> when, List<MachineStops> runs) {
+public record ChannelRouting(ChannelMachine machine, Optional<Text> when, List<MachineStops> runs) {
   public ChannelRouting {
     runs = List.copyOf(runs);
   }
@@ -53,18 +53,24 @@ public record ChannelRouting(
   }
 
   /** How the piece is led, in a sentence. */
-  public String words() {
-    String led =
+  public Text words() {
+    Text led =
         switch (machine) {
           case ROUTER_TABLE ->
-              "Router table: the blank's true edge runs on the fence, before the outline is cut.";
+              Text.of(
+                  "Router table: the blank's true edge runs on the fence, before the outline is cut.");
           case RAILED_JIG ->
-              "Railed jig, sighted on the centre line: rails beside the channel's walls, stops for the base beyond its ends.";
+              Text.of(
+                  "Railed jig, sighted on the centre line: rails beside the channel's walls, stops for the base beyond its ends.");
           case EDGE_GUIDE ->
-              "Hand router: the guide runs along the blank's true edge, the base comes to stops beyond the channel's ends.";
+              Text.of(
+                  "Hand router: the guide runs along the blank's true edge, the base comes to stops beyond the channel's ends.");
         };
-    return led
-        + when.map(w -> " Cut " + w + "; both ends are counted from the heel end.").orElse("");
+    return Text.of(
+        "{led}{detail}",
+        led,
+        when.map(w -> Text.of(" Cut {when}; both ends are counted from the heel end.", w))
+            .orElse(Text.NONE));
   }
 
   /** Whether beginnings are counted from the heel end, too: a scarf saws the head's end off. */
@@ -97,7 +103,7 @@ public record ChannelRouting(
         new MachineStops.Run(
             "rod",
             Optional.of(OperationId.ROD_CHANNEL),
-            "Rod channel",
+            Text.of("Rod channel"),
             from,
             to,
             rod.width(),
@@ -115,7 +121,7 @@ public record ChannelRouting(
           new MachineStops.Run(
               "rod.curve",
               Optional.empty(),
-              "Its curve",
+              Text.of("Its curve"),
               from,
               to,
               rod.width(),
@@ -134,7 +140,7 @@ public record ChannelRouting(
                   new MachineStops.Run(
                       "rod.adjuster",
                       Optional.empty(),
-                      "Adjuster's end",
+                      Text.of("Adjuster's end"),
                       end.from(),
                       end.to(),
                       width,
@@ -152,7 +158,7 @@ public record ChannelRouting(
     return new MachineStops.Run(
         "stiffener",
         Optional.of(OperationId.STIFFENER_CHANNELS),
-        "Stiffener",
+        Text.of("Stiffener"),
         stiffeners.treble().from(),
         stiffeners.treble().to(),
         inputs.get(NeckDecisions.STIFFENER_WIDTH),

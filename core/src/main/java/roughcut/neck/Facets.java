@@ -9,6 +9,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -177,58 +178,63 @@ public record Facets(
       ValueRegistry registry) {
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
     String id = id(station, bass) + "." + round;
-    String where = called(station) + (bass ? ", bass side" : "");
+    Text where =
+        Text.of("{called}{detail}", called(station), bass ? Text.of(", bass side") : Text.NONE);
     Value a =
         SearchedValue.of(
-            NeckKeys.SECTION_A, profile.halfWidth(), "found at the station", provenance);
+            NeckKeys.SECTION_A, profile.halfWidth(), Text.of("found at the station"), provenance);
     Value depth =
         SearchedValue.of(
             "section.B",
-            "Depth below glue line and shoulder",
+            Text.of("Depth below glue line and shoulder"),
             profile.depth() - profile.shoulder(),
             FINE_LENGTH,
-            "found at the station",
+            Text.of("found at the station"),
             provenance);
     Value shoulder =
         SearchedValue.of(
-            NeckKeys.SECTION_SHOULDER, profile.shoulder(), "found at the station", provenance);
+            NeckKeys.SECTION_SHOULDER,
+            profile.shoulder(),
+            Text.of("found at the station"),
+            provenance);
     Value real =
         SearchedValue.of(
             "section.B-now",
-            "Sawn back below the shoulder",
+            Text.of("Sawn back below the shoulder"),
             now - profile.shoulder(),
             FINE_LENGTH,
-            "found at the station from what the saw left",
+            Text.of("found at the station from what the saw left"),
             provenance);
     Value p =
-        SearchedValue.of(NeckKeys.SECTION_EXPONENT, exponent, "found for that side", provenance);
+        SearchedValue.of(
+            NeckKeys.SECTION_EXPONENT, exponent, Text.of("found for that side"), provenance);
     Bevel back = own.get(own.size() - 1);
     Bevel side = own.get(0);
     String h = "(cos(φ)^(p / (p − 1)) + sin(φ)^(p / (p − 1)))^((p − 1) / p)";
     if (back.markedOnBack()) {
       registry.put(
           id + ".on-back",
-          "Round " + round + ", mark on the back from the centre line, " + where,
+          Text.of("Round {round}, mark on the back from the centre line, {where}", round, where),
           FINE_LENGTH,
           "a · (" + h + " − B_now / B · sin(φ)) / cos(φ)",
           in("a", a),
           in("B", depth),
           in("B_now", real),
           in("p", p),
-          in("φ", TableValue.of(NeckKeys.FACET_TURN, back.turn(), "the round")));
+          in("φ", TableValue.of(NeckKeys.FACET_TURN, back.turn(), Text.of("the round"))));
     }
     if (!side.markedOnSide()) {
       return;
     }
     registry.put(
         id + ".on-side",
-        "Round " + round + ", mark on the side below the glue line, " + where,
+        Text.of("Round {round}, mark on the side below the glue line, {where}", round, where),
         FINE_LENGTH,
         "s + B · (" + h + " − cos(φ)) / sin(φ)",
         in("s", shoulder),
         in("B", depth),
         in("p", p),
-        in("φ", TableValue.of(NeckKeys.FACET_TURN, side.turn(), "the round")));
+        in("φ", TableValue.of(NeckKeys.FACET_TURN, side.turn(), Text.of("the round"))));
   }
 
   private static String id(String station, boolean bass) {
@@ -240,8 +246,10 @@ public record Facets(
     return id(station, bass);
   }
 
-  private static String called(String station) {
-    return station.matches("\\d+") ? "fret " + station : "at the chosen station";
+  private static Text called(String station) {
+    return station.matches("\\d+")
+        ? Text.of("fret {station}", station)
+        : Text.of("at the chosen station");
   }
 
   /** The highest corner of the finished polygon over the profile. */
@@ -266,14 +274,15 @@ public record Facets(
     }
     return registry.find(
         id(station, bass) + ".ridge",
-        "Ridges left after "
-            + rounds
-            + (rounds == 1 ? " round, " : " rounds, ")
-            + called(station)
-            + (bass ? ", bass side" : ""),
+        Text.of(
+            "Ridges left after {rounds}{which}{called}{which2}",
+            rounds,
+            rounds == 1 ? Text.of(" round, ") : Text.of(" rounds, "),
+            called(station),
+            bass ? Text.of(", bass side") : Text.NONE),
         FINE_LENGTH,
         highest,
-        "found at the corners between bevels",
+        Text.of("found at the corners between bevels"),
         provenance);
   }
 }

@@ -12,6 +12,7 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -59,7 +60,7 @@ final class FretboardEnd {
     lefts.add(
         RodAccess.Left.of(
             RodAccess.Kind.BACK,
-            "key's groove to the back",
+            Text.of("key's groove to the back"),
             under(neck, groove, bore, at, registry),
             at,
             NeckDecisions.ROD_AXIS.id(),
@@ -67,7 +68,7 @@ final class FretboardEnd {
     lefts.add(
         RodAccess.Left.of(
             RodAccess.Kind.KEY,
-            "key in its way",
+            Text.of("key in its way"),
             registry.put(
                 NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear in its way by"),
                 "(D − k) / 2",
@@ -77,7 +78,9 @@ final class FretboardEnd {
             NeckDecisions.ACCESS_BORE.id(),
             NeckDecisions.KEY_SIZE.id()));
     return new RodAccess(
-        notched ? "notch in the fretboard's end" : "relief under the fretboard's end",
+        notched
+            ? Text.of("notch in the fretboard's end")
+            : Text.of("relief under the fretboard's end"),
         List.of(way),
         lefts,
         cuts,
@@ -86,26 +89,28 @@ final class FretboardEnd {
         trouble(way, notch, notched));
   }
 
-  private static List<String> steps(boolean notched, boolean relieved) {
+  private static List<Text> steps(boolean notched, boolean relieved) {
     return notched
         ? List.of(
-            "rout the key's groove on from the rod's channel to the heel",
-            "saw and chisel the notch before gluing the fretboard on; shape its edges",
-            "try the key with the fretboard held in its place")
+            Text.of("rout the key's groove on from the rod's channel to the heel"),
+            Text.of("saw and chisel the notch before gluing the fretboard on; shape its edges"),
+            Text.of("try the key with the fretboard held in its place"))
         : List.of(
-            "rout the key's groove on from the rod's channel to the heel",
+            Text.of("rout the key's groove on from the rod's channel to the heel"),
             relieved
-                ? "rout the relief into the fretboard's underside before gluing"
-                : "the fretboard's underside needs no relief: key and adjuster lie in the neck",
-            "try the key with the fretboard held in its place");
+                ? Text.of("rout the relief into the fretboard's underside before gluing")
+                : Text.of(
+                    "the fretboard's underside needs no relief: key and adjuster lie in the neck"),
+            Text.of("try the key with the fretboard held in its place"));
   }
 
-  private static Optional<String> trouble(Value way, Value notch, boolean notched) {
+  private static Optional<Text> trouble(Value way, Value notch, boolean notched) {
     if (way.value() < 0) {
       return Optional.empty();
     }
     return notched && notch.value() < way.value()
-        ? Optional.of("the notch ends short of the adjuster: a longer rod, or a longer notch")
+        ? Optional.of(
+            Text.of("the notch ends short of the adjuster: a longer rod, or a longer notch"))
         : Optional.empty();
   }
 
@@ -113,7 +118,7 @@ final class FretboardEnd {
       Value fretboard, Value adjuster, Value notch, ValueRegistry registry) {
     return RodAccess.Left.of(
         RodAccess.Kind.REACH,
-        "end notch past the adjuster",
+        Text.of("end notch past the adjuster"),
         registry.put(
             NeckKeys.ACCESS_NOTCH_PAST,
             "l − (x_f − x_e)",
@@ -139,11 +144,11 @@ final class FretboardEnd {
     }
     return RodAccess.Left.of(
         RodAccess.Kind.OVER,
-        "over the fretboard's relief",
+        Text.of("over the fretboard's relief"),
         registry.find(
             NeckKeys.ACCESS_OVER,
             least,
-            "least of t_b − h and of what is under each slot over it, less h",
+            Text.of("least of t_b − h and of what is under each slot over it, less h"),
             Provenance.of(slots.slots().stream().map(Slots.Slot::under).toList())
                 .with(board, relief)),
         where,
@@ -167,7 +172,7 @@ final class FretboardEnd {
     return registry.find(
         NeckKeys.ACCESS_BACK_LEAST.called("From the key's groove to the neck's back"),
         least,
-        "least along the groove from its floor to the back",
+        Text.of("least along the groove from its floor to the back"),
         neck.provenance().with(groove, bore));
   }
 }

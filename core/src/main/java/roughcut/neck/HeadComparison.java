@@ -11,8 +11,8 @@ import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.ScarfSchool;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.record.EffectiveInputs;
 import roughcut.record.Proposal;
@@ -59,7 +59,7 @@ public final class HeadComparison {
    * @param choose decides on it
    */
   public record Way(
-      String name,
+      Text name,
       boolean chosen,
       double length,
       double width,
@@ -68,15 +68,15 @@ public final class HeadComparison {
       List<String> boards,
       List<String> lacking,
       double grain,
-      String seams,
+      Text seams,
       boolean veneer,
-      List<String> steps,
+      List<Text> steps,
       Proposal choose) {
     /** How the grain runs through the head, in the maker's units. */
-    public String grainWords(Units units) {
+    public Text grainWords(Units units) {
       return Double.isInfinite(grain)
-          ? "full length"
-          : NumberWriter.number(grain, Quantity.LENGTH, units) + " short";
+          ? Text.of("full length")
+          : Text.of("{grain} short", Text.figure(grain, Quantity.LENGTH));
     }
 
     public Way {
@@ -124,18 +124,18 @@ public final class HeadComparison {
           };
       ways.add(
           way(
-              "scarf, " + one.label(),
+              Text.of("scarf, {one}", one.label()),
               sizes.scarfLength,
               sizes.scarfDepth,
               Double.POSITIVE_INFINITY,
-              under ? "sides, back" : "face, back",
+              under ? Text.of("sides, back") : Text.of("face, back"),
               !under,
               List.of(
-                  "mark and saw the angle",
-                  "plane both bevels as one",
-                  "pin, glue, wait",
-                  "thin the headstock",
-                  under ? "fretboard covers the joint" : "veneer the face"),
+                  Text.of("mark and saw the angle"),
+                  Text.of("plane both bevels as one"),
+                  Text.of("pin, glue, wait"),
+                  Text.of("thin the headstock"),
+                  under ? Text.of("fretboard covers the joint") : Text.of("veneer the face")),
               HeadMaking.SCARF,
               one));
     }
@@ -144,39 +144,44 @@ public final class HeadComparison {
 
   private Way onePiece() {
     return way(
-        "one piece",
+        Text.of("one piece"),
         sizes.onePieceLength,
         Math.max(sizes.onePieceDepth, Math.max(sizes.scarfDepth, sizes.heel)),
         sizes.grainThrough,
-        "none",
+        Text.of("none"),
         false,
         List.of(
-            "saw headstock and neck from the deep blank", "plane the face", "thin the headstock"),
+            Text.of("saw headstock and neck from the deep blank"),
+            Text.of("plane the face"),
+            Text.of("thin the headstock")),
         HeadMaking.ONE_PIECE,
         inputs.get(Decisions.SCARF_SCHOOL));
   }
 
   private Way flat() {
     return way(
-        "flat, stepped down",
+        Text.of("flat, stepped down"),
         sizes.flatLength,
         Math.max(sizes.flatDepth, sizes.scarfDepth),
         Double.POSITIVE_INFINITY,
-        "none",
+        Text.of("none"),
         false,
-        List.of("lower the face by the step", "thin the headstock", "retainers or stepped posts"),
+        List.of(
+            Text.of("lower the face by the step"),
+            Text.of("thin the headstock"),
+            Text.of("retainers or stepped posts")),
         HeadMaking.FLAT,
         inputs.get(Decisions.SCARF_SCHOOL));
   }
 
   private Way way(
-      String name,
+      Text name,
       double length,
       double depth,
       double grain,
-      String seams,
+      Text seams,
       boolean veneer,
-      List<String> steps,
+      List<Text> steps,
       HeadMaking making,
       ScarfSchool school) {
     double width = blank.width().value();

@@ -10,6 +10,7 @@ import roughcut.layout.MultiscaleLayout;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
@@ -91,7 +92,7 @@ public record HeadLine(
         : SearchedValue.of(
             NeckKeys.NUT_ROOM,
             nut.value() + gap + lean,
-            "found from the nut, its lean and what lies before it",
+            Text.of("found from the nut, its lean and what lies before it"),
             MultiscaleLayout.of(inputs)
                 .provenance()
                 .with(nut)
@@ -104,14 +105,16 @@ public record HeadLine(
 
   /** The angle at which the face falls away; nothing on a stepped head. */
   public Value lean() {
-    return stepped ? TableValue.of(Decisions.HEAD_ANGLE.key(), 0, "the headstock is flat") : angle;
+    return stepped
+        ? TableValue.of(Decisions.HEAD_ANGLE.key(), 0, Text.of("the headstock is flat"))
+        : angle;
   }
 
   /** How much lower the face begins; nothing unless it is stepped. */
   public Value fall() {
     return stepped
         ? step
-        : TableValue.of(NeckDecisions.HEAD_STEP.key(), 0, "the headstock isn't stepped");
+        : TableValue.of(NeckDecisions.HEAD_STEP.key(), 0, Text.of("the headstock isn't stepped"));
   }
 
   /** The head angle in radians. */

@@ -10,6 +10,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -63,12 +64,12 @@ final class HeadPocket {
     double breakX = head.breakX();
     Value key = keyRoom();
     return new RodAccess(
-        "pocket in the headstock's face",
+        Text.of("pocket in the headstock's face"),
         List.of(section()),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                "headstock pocket to back",
+                Text.of("headstock pocket to back"),
                 back(),
                 breakX,
                 NeckDecisions.HEAD_POCKET_DEPTH.id(),
@@ -76,7 +77,7 @@ final class HeadPocket {
                 Decisions.HEAD_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                "headstock pocket to the headstock's side",
+                Text.of("headstock pocket to the headstock's side"),
                 side(),
                 breakX,
                 NeckDecisions.HEAD_POCKET_WIDTH.id(),
@@ -84,14 +85,14 @@ final class HeadPocket {
                 Decisions.HEAD_WIDTH.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.TUNER,
-                "headstock pocket to a tuner",
+                Text.of("headstock pocket to a tuner"),
                 tuner(tuners),
                 breakX,
                 NeckDecisions.HEAD_POCKET_LENGTH.id(),
                 NeckDecisions.TUNER_FIRST.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.KEY,
-                "key over the pocket's floor",
+                Text.of("key over the pocket's floor"),
                 key,
                 breakX,
                 NeckDecisions.HEAD_POCKET_DEPTH.id(),
@@ -100,13 +101,14 @@ final class HeadPocket {
         List.of(cut(), through()),
         List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
-            "rout the pocket into the headstock's face",
-            "bore on from it under the nut, into the rod's channel",
-            "lay the rod in and try the key at its steepest",
-            "fit the cover; its screw stands past the pocket's end"),
+            Text.of("rout the pocket into the headstock's face"),
+            Text.of("bore on from it under the nut, into the rod's channel"),
+            Text.of("lay the rod in and try the key at its steepest"),
+            Text.of("fit the cover; its screw stands past the pocket's end")),
         key.value() < 0
             ? Optional.of(
-                "the adjuster lies under the pocket's floor: deepen the pocket or raise the rod")
+                Text.of(
+                    "the adjuster lies under the pocket's floor: deepen the pocket or raise the rod"))
             : Optional.empty());
   }
 
@@ -143,7 +145,7 @@ final class HeadPocket {
     return registry.find(
         NeckKeys.ACCESS_POCKET_BACK,
         least,
-        "least along the floor to the back's line",
+        Text.of("least along the floor to the back's line"),
         neck.provenance().with(length, depth));
   }
 
@@ -161,7 +163,7 @@ final class HeadPocket {
     return registry.find(
         NeckKeys.ACCESS_POCKET_SECTION,
         least * 100,
-        "least along the pocket of 100 · (1 − w · d / (w_x · t_h))",
+        Text.of("least along the pocket of 100 · (1 − w · d / (w_x · t_h))"),
         outline().with(length, width, depth, head.thickness()));
   }
 
@@ -182,7 +184,7 @@ final class HeadPocket {
     return registry.find(
         NeckKeys.ACCESS_POCKET_SIDE,
         least,
-        "least along the pocket of w_x / 2 − w / 2",
+        Text.of("least along the pocket of w_x / 2 − w / 2"),
         outline().with(length, width));
   }
 
@@ -199,7 +201,7 @@ final class HeadPocket {
     return registry.find(
         NeckKeys.ACCESS_POCKET_TUNER,
         least,
-        "least from the pocket to a bore",
+        Text.of("least from the pocket to a bore"),
         Provenance.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
             .with(length, width, inputs.get(NeckDecisions.TUNER_BUSHING)));
   }

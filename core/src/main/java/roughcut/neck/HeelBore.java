@@ -8,6 +8,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -57,19 +58,19 @@ final class HeelBore {
         registry.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", bore), in("k", key));
     Value passes = overBody(neck, heights, axis, registry);
     return new RodAccess(
-        "bore from the heel",
+        Text.of("bore from the heel"),
         List.of(passes),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.OVER,
-                "heel's bore to the glue line",
+                Text.of("heel's bore to the glue line"),
                 over,
                 from,
                 NeckDecisions.ROD_AXIS.id(),
                 NeckDecisions.ACCESS_BORE.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                "heel's bore to the back",
+                Text.of("heel's bore to the back"),
                 under,
                 from,
                 NeckDecisions.ROD_AXIS.id(),
@@ -77,7 +78,7 @@ final class HeelBore {
                 Decisions.HEEL_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.KEY,
-                "key in its bore",
+                Text.of("key in its bore"),
                 clear,
                 heel,
                 NeckDecisions.ACCESS_BORE.id(),
@@ -90,23 +91,26 @@ final class HeelBore {
         trouble(neck, length));
   }
 
-  private static List<String> steps(Value passes, Value key) {
+  private static List<Text> steps(Value passes, Value key) {
     return List.of(
-        "bore along the axis from the heel's end, guided square to it, before the heel is shaped",
-        "rout the well from the top down to the bore",
-        "lay the rod in and try the key before the fretboard covers it",
+        Text.of(
+            "bore along the axis from the heel's end, guided square to it, before the heel is shaped"),
+        Text.of("rout the well from the top down to the bore"),
+        Text.of("lay the rod in and try the key before the fretboard covers it"),
         passes.value() < key.value() / 2
-            ? "the key's way lies in the body: give it a groove or the pickup's rout, or take the neck off to turn the rod"
-            : "the key passes over the body with the neck in its pocket");
+            ? Text.of(
+                "the key's way lies in the body: give it a groove or the pickup's rout, or take the neck off to turn the rod")
+            : Text.of("the key passes over the body with the neck in its pocket"));
   }
 
-  private static Optional<String> trouble(NeckShape neck, Value length) {
+  private static Optional<Text> trouble(NeckShape neck, Value length) {
     if (neck.through()) {
       return Optional.of(
-          "a through-neck has no heel to work the rod from: work it from the headstock or the fretboard's end");
+          Text.of(
+              "a through-neck has no heel to work the rod from: work it from the headstock or the fretboard's end"));
     }
     return length.value() < 0
-        ? Optional.of("rod and well reach past the heel's end: a shorter rod or well")
+        ? Optional.of(Text.of("rod and well reach past the heel's end: a shorter rod or well"))
         : Optional.empty();
   }
 
@@ -134,7 +138,7 @@ final class HeelBore {
     return registry.find(
         NeckKeys.ACCESS_BACK_LEAST.called("From the heel's bore to the neck's back"),
         least,
-        "least along bore and well from the bore to the back",
+        Text.of("least along bore and well from the bore to the back"),
         neck.provenance().with(axis, bore));
   }
 

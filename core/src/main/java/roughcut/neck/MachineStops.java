@@ -16,6 +16,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -43,7 +44,7 @@ import roughcut.shop.PassRule;
  * @param routs the operation whose first run this is; empty for what goes on from another run
  */
 public record MachineStops(
-    String name,
+    Text name,
     Value cutter,
     Optional<Value> fence,
     Optional<Value> fenceFar,
@@ -91,7 +92,7 @@ public record MachineStops(
   record Run(
       String prefix,
       Optional<OperationId> routs,
-      String name,
+      Text name,
       double start,
       double end,
       Value width,
@@ -155,7 +156,7 @@ public record MachineStops(
           passes,
           put(
               "pass-depth",
-              "Each pass",
+              Text.of("Each pass"),
               "(d − d_0) / n",
               in("d", run.to()),
               in("d_0", before()),
@@ -175,11 +176,14 @@ public record MachineStops(
         Value wanted =
             put(
                 "fence-at." + place.word(),
-                "Trial cut " + place.words() + ", from the edge",
+                Text.of("Trial cut {place}, from the edge", place.words()),
                 "f + k · (f_h − f)",
                 in("f", head),
                 in("f_h", heel),
-                in("k", TableValue.of(NeckKeys.FENCE_SHARE, place.share(), "where it is tried")));
+                in(
+                    "k",
+                    TableValue.of(
+                        NeckKeys.FENCE_SHARE, place.share(), Text.of("where it is tried"))));
         Measurable trial = Measurables.fence(run.prefix(), place);
         all.add(
             new Trial(
@@ -192,7 +196,7 @@ public record MachineStops(
                         m ->
                             registry.put(
                                 run.prefix() + ".fence-off." + place.word(),
-                                trial.label() + ", further off by",
+                                Text.of("{trial}, further off by", trial.label()),
                                 FINE_LENGTH,
                                 "m − f",
                                 in("m", m),
@@ -209,30 +213,33 @@ public record MachineStops(
       return SearchedValue.of(
           NeckKeys.BLANK_HALF_WIDTH,
           blank.half(x),
-          "found at the blank’s edge",
+          Text.of("found at the blank’s edge"),
           blank.provenance().and(run.provenance()));
     }
 
     private Value aside(double y) {
       return SearchedValue.of(
           run.prefix() + ".offset",
-          "Channel's middle from the centre line",
+          Text.of("Channel's middle from the centre line"),
           y,
           LENGTH,
-          "found along the channel",
+          Text.of("found along the channel"),
           run.provenance());
     }
 
     private Value fence(String id, double x, double y) {
       boolean heel = id.equals("fence-heel");
-      String guide =
+      Text guide =
           switch (machine) {
-            case EDGE_GUIDE -> "Guide";
-            case ROUTER_TABLE, RAILED_JIG -> "Fence";
+            case EDGE_GUIDE -> Text.of("Guide");
+            case ROUTER_TABLE, RAILED_JIG -> Text.of("Fence");
           };
       return put(
           id,
-          guide + " to the cutter's edge" + (heel ? ", at its heel end" : ""),
+          Text.of(
+              "{guide} to the cutter's edge{which}",
+              guide,
+              heel ? Text.of(", at its heel end") : Text.NONE),
           "W_2 − y − w / 2",
           in("W_2", half(x)),
           in("y", aside(y)),
@@ -243,7 +250,7 @@ public record MachineStops(
     private Value fenceFar() {
       return put(
           "fence-far",
-          "The same for its far wall",
+          Text.of("The same for its far wall"),
           "W_2 − y + w / 2 − D",
           in("W_2", half(run.start())),
           in("y", aside(run.aside())),
@@ -255,9 +262,9 @@ public record MachineStops(
     private Value wedge(double head, double heel) {
       return put(
           "wedge",
-          "Wedge on the fence, thick at the "
-              + (heel < head ? "heel" : "headstock")
-              + " end, gains",
+          Text.of(
+              "Wedge on the fence, thick at the {which} end, gains",
+              heel < head ? Text.of("heel") : Text.of("headstock")),
           "abs(f − f_h)",
           in("f", registry.values().get(run.prefix() + ".fence")),
           in("f_h", registry.values().get(run.prefix() + ".fence-heel")));
@@ -266,7 +273,7 @@ public record MachineStops(
     private Value rail(String id, String wall, int side) {
       return put(
           id,
-          "Rail to the channel's " + wall + " wall",
+          Text.of("Rail to the channel's {wall} wall", Text.of(wall)),
           side < 0 ? "b − D / 2" : "b + D / 2",
           in("b", base),
           in("D", run.cutter()));
@@ -291,30 +298,31 @@ public record MachineStops(
               ? SearchedValue.of(
                   NeckKeys.BLANK_HEEL_END,
                   blank.heelEnd(),
-                  "found with its trim",
+                  Text.of("found with its trim"),
                   blank.provenance())
               : SearchedValue.of(
                   NeckKeys.BLANK_HEAD_END,
                   blank.headEnd(),
-                  "found with its trim",
+                  Text.of("found with its trim"),
                   blank.provenance());
       Value start =
           SearchedValue.of(
               run.prefix() + ".start",
-              "Channel begins",
+              Text.of("Channel begins"),
               run.start(),
               LENGTH,
-              "found along the channel",
+              Text.of("found along the channel"),
               run.provenance());
       double value =
           fromHeel ? end.value() - start.value() + reach() : end.value() + start.value() - reach();
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
       return stop(
           "start-stop",
-          (fromHeel ? "Heel" : "Head")
-              + " end to "
-              + (based() ? "the stop before it" : "its beginning")
-              + blank.when().map(w -> ", " + w).orElse(""),
+          Text.of(
+              "{end} end to {mark}{when}",
+              fromHeel ? Text.of("Heel") : Text.of("Head"),
+              based() ? Text.of("the stop before it") : Text.of("its beginning"),
+              blank.when().map(w -> Text.of(", {when}", w)).orElse(Text.NONE)),
           value,
           based() ? plain + (fromHeel ? " + (b − D / 2)" : " − (b − D / 2)") : plain,
           in(fromHeel ? "x_1" : "x_0", end),
@@ -324,18 +332,22 @@ public record MachineStops(
     private Value endStop() {
       Value heel =
           SearchedValue.of(
-              NeckKeys.BLANK_HEEL_END, blank.heelEnd(), "found with its trim", blank.provenance());
+              NeckKeys.BLANK_HEEL_END,
+              blank.heelEnd(),
+              Text.of("found with its trim"),
+              blank.provenance());
       Value end =
           SearchedValue.of(
               run.prefix() + ".end",
-              "Channel ends",
+              Text.of("Channel ends"),
               run.end(),
               LENGTH,
-              "found along the channel",
+              Text.of("found along the channel"),
               run.provenance());
       return stop(
           "end-stop",
-          "Heel end to " + (based() ? "the stop beyond it" : "its end"),
+          Text.of(
+              "Heel end to {which}", based() ? Text.of("the stop beyond it") : Text.of("its end")),
           heel.value() - end.value() - reach(),
           based() ? "x_1 − x_e − (b − D / 2)" : "x_1 − x_e",
           in("x_1", heel),
@@ -344,12 +356,12 @@ public record MachineStops(
 
     private Value stop(
         String id,
-        String label,
+        Text label,
         double value,
         String formula,
         ComputedValue.Input a,
         ComputedValue.Input b) {
-      String words = value < 0 ? label + "; under 0 is past that end" : label;
+      Text words = value < 0 ? Text.of("{label}; under 0 is past that end", label) : label;
       return based()
           ? put(id, words, formula, a, b, in("b", base), in("D", run.cutter()))
           : put(id, words, formula, a, b);
@@ -358,10 +370,10 @@ public record MachineStops(
     private Value before() {
       return SearchedValue.of(
           run.prefix() + ".before",
-          "Depth cut already",
+          Text.of("Depth cut already"),
           run.from(),
           LENGTH,
-          "found along the channel",
+          Text.of("found along the channel"),
           run.provenance());
     }
 
@@ -370,14 +382,14 @@ public record MachineStops(
       Value deepest =
           SearchedValue.of(
               run.prefix() + ".deepest-pass",
-              "Deepest pass of this cutter",
+              Text.of("Deepest pass of this cutter"),
               most,
               LENGTH,
-              "found from the cutter and the wood's density",
+              Text.of("found from the cutter and the wood's density"),
               run.cutter());
       return registry.put(
           run.prefix() + ".passes",
-          run.name() + ", passes",
+          Text.of("{run}, passes", run.name()),
           COUNT,
           "max(1, ceil((d − d_0) / m))",
           in("d", run.to()),
@@ -385,10 +397,10 @@ public record MachineStops(
           in("m", deepest));
     }
 
-    private Value put(String id, String label, String formula, ComputedValue.Input... inputs) {
+    private Value put(String id, Text label, String formula, ComputedValue.Input... inputs) {
       return registry.put(
           run.prefix() + "." + id,
-          run.name() + ": " + Character.toLowerCase(label.charAt(0)) + label.substring(1),
+          Text.of("{run}: {label}", run.name(), label.small()),
           id.equals("pass-depth") ? FINE_LENGTH : LENGTH,
           formula,
           inputs);

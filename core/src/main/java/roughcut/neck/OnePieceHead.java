@@ -5,6 +5,7 @@ import static roughcut.measure.ComputedValue.in;
 import java.util.Optional;
 import roughcut.geometry.Outline;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -74,7 +75,7 @@ public record OnePieceHead(
     if (head.flat()) {
       return Optional.empty();
     }
-    Value runs = TableValue.of(NeckKeys.BOARD_RUN_OUT, runOut, "the board's label");
+    Value runs = TableValue.of(NeckKeys.BOARD_RUN_OUT, runOut, Text.of("the board's label"));
     return Optional.of(
         registry.put(
             NeckKeys.HEAD_GRAIN_THROUGH,

@@ -10,6 +10,7 @@ import roughcut.layout.FretLayout;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -23,7 +24,7 @@ import roughcut.measure.ValueRegistry;
  * @param margin what the saw left on the back there, which a cut into the profile may still clear
  * @param where that station in words
  */
-public record QuarterRule(List<Round> rounds, double margin, String where) {
+public record QuarterRule(List<Round> rounds, double margin, Text where) {
   /**
    * One round.
    *
@@ -48,7 +49,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
     double deepest = Double.NEGATIVE_INFINITY;
     for (Facets station : stations) {
       double bites = 0;
-      for (Round round : of(station, back, "", rounds, new ValueRegistry()).rounds()) {
+      for (Round round : of(station, back, Text.NONE, rounds, new ValueRegistry()).rounds()) {
         bites = Math.max(bites, round.worst() - back.left(station.x()) / Math.sqrt(2));
       }
       if (bites > deepest) {
@@ -56,14 +57,18 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
         worst = station;
       }
     }
-    String where =
-        frets.near(worst.x())
-            + (back.neck().symmetrical() ? "" : worst.bass() ? ", bass side" : ", treble side");
+    Text where =
+        Text.of(
+            "{near}{detail}",
+            frets.near(worst.x()),
+            back.neck().symmetrical()
+                ? Text.NONE
+                : worst.bass() ? Text.of(", bass side") : Text.of(", treble side"));
     return of(worst, back, where, rounds, registry);
   }
 
   private static QuarterRule of(
-      Facets station, SawnBack back, String where, int rounds, ValueRegistry registry) {
+      Facets station, SawnBack back, Text where, int rounds, ValueRegistry registry) {
     NeckProfile both = station.profile();
     double p = station.bass() ? both.bass() : both.treble();
     return of(
@@ -78,11 +83,11 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
   static QuarterRule of(
       NeckProfile profile,
       double margin,
-      String where,
+      Text where,
       int rounds,
       Provenance provenance,
       ValueRegistry registry) {
-    String there = where.isEmpty() ? "" : ", " + where;
+    Text there = where.isEmpty() ? Text.NONE : Text.of(", {where}", where);
     double a = profile.halfWidth();
     double b = profile.depth();
     List<Point> flats =
@@ -93,22 +98,25 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
     Value half =
         SearchedValue.of(
             "section.a",
-            "Half the neck's width" + there,
+            Text.of("Half the neck's width{there}", there),
             a,
             FINE_LENGTH,
-            "found at the station",
+            Text.of("found at the station"),
             provenance);
     Value depth =
         SearchedValue.of(
             "section.B",
-            "Depth below the glue line" + there,
+            Text.of("Depth below the glue line{there}", there),
             b,
             FINE_LENGTH,
-            "found at the station",
+            Text.of("found at the station"),
             provenance);
     Value p =
         SearchedValue.of(
-            NeckKeys.SECTION_EXPONENT, profile.treble(), "found at the station", provenance);
+            NeckKeys.SECTION_EXPONENT,
+            profile.treble(),
+            Text.of("found at the station"),
+            provenance);
     double first = bite(profile, flats.get(1), flats.get(2));
     found.add(
         new Round(
@@ -122,7 +130,7 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
                 : registry.find(
                     NeckKeys.QUARTER_RULE_BITE,
                     first,
-                    "found from the profile's reach at 45°",
+                    Text.of("found from the profile's reach at 45°"),
                     half,
                     depth,
                     p),
@@ -140,10 +148,10 @@ public record QuarterRule(List<Round> rounds, double margin, String where) {
           new Round(
               registry.find(
                   "quarter-rule." + round + ".bite",
-                  "Halving on in round " + round + " would cut in by, next to the back",
+                  Text.of("Halving on in round {round} would cut in by, next to the back", round),
                   FINE_LENGTH,
                   bite(profile, middles.get(0), middles.get(1)),
-                  "found from the profile's reach square to the bevel",
+                  Text.of("found from the profile's reach square to the bevel"),
                   half,
                   depth,
                   p),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -24,13 +25,13 @@ import roughcut.strings.Heights;
  * @param trouble what keeps the key from the adjuster, in words
  */
 public record RodAccess(
-    String name,
+    Text name,
     List<Value> settings,
     List<Left> lefts,
     List<Outline> cuts,
     List<Point> key,
-    List<String> steps,
-    Optional<String> trouble) {
+    List<Text> steps,
+    Optional<Text> trouble) {
 
   /**
    * What such a cut leaves.
@@ -40,12 +41,12 @@ public record RodAccess(
    * @param x where, from the nut line, mm
    * @param changedBy ids of the decisions that would change it
    */
-  public record Left(Kind kind, String what, Value value, double x, List<String> changedBy) {
+  public record Left(Kind kind, Text what, Value value, double x, List<String> changedBy) {
     public Left {
       changedBy = List.copyOf(changedBy);
     }
 
-    static Left of(Kind kind, String what, Value value, double x, String... changedBy) {
+    static Left of(Kind kind, Text what, Value value, double x, String... changedBy) {
       return new Left(kind, what, value, x, List.of(changedBy));
     }
   }

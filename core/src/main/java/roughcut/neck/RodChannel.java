@@ -12,6 +12,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
 import roughcut.geometry.MinimumSearch;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -83,25 +84,26 @@ public record RodChannel(
         put(
             registry,
             "rod.under-centre",
-            "Under the rod channel, straight down at its middle",
+            Text.of("Under the rod channel, straight down at its middle"),
             centre.value(),
-            "least along the channel of B(x) − d",
+            Text.of("least along the channel of B(x) − d"),
             both),
         put(
             registry,
             "rod.under-corner",
-            "Under the rod channel's lower corner, straight down",
+            Text.of("Under the rod channel's lower corner, straight down"),
             corner.value(),
-            "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset",
+            Text.of(
+                "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset"),
             both),
         put(
             registry,
             "rod.least",
-            "From the rod channel to the carved back, the shortest way",
+            Text.of("From the rod channel to the carved back, the shortest way"),
             least.value(),
-            "least along the channel from its corners to |y / a|^p + |z / B|^p = 1",
+            Text.of("least along the channel from its corners to |y / a|^p + |z / B|^p = 1"),
             both),
-        registry.find(NeckKeys.ROD_LEAST_X, least.at(), "found with rod.least", both),
+        registry.find(NeckKeys.ROD_LEAST_X, least.at(), Text.of("found with rod.least"), both),
         own);
   }
 
@@ -151,9 +153,9 @@ public record RodChannel(
   private static Value put(
       ValueRegistry registry,
       String id,
-      String label,
+      Text label,
       double value,
-      String how,
+      Text how,
       Provenance provenance) {
     return registry.find(id, label, FINE_LENGTH, value, how, provenance);
   }

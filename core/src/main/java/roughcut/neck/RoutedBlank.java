@@ -7,6 +7,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
@@ -27,7 +28,7 @@ public record RoutedBlank(
     double headEnd,
     double heelEnd,
     boolean countedFromHeel,
-    Optional<String> when,
+    Optional<Text> when,
     double density,
     Provenance provenance) {
 
@@ -44,10 +45,10 @@ public record RoutedBlank(
               case ONE_PIECE, FLAT -> false;
             };
     // Under the fretboard the head's own piece carries the channel's beginning.
-    String when =
+    Text when =
         switch (inputs.get(Decisions.SCARF_SCHOOL)) {
-          case SEAM_UNDER_FRETBOARD -> "after the joint";
-          case SEAM_ACROSS_HEAD -> "before or after the joint";
+          case SEAM_UNDER_FRETBOARD -> Text.of("after the joint");
+          case SEAM_ACROSS_HEAD -> Text.of("before or after the joint");
         };
     return new RoutedBlank(
         blank::halfWidth,

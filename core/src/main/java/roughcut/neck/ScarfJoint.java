@@ -9,6 +9,7 @@ import roughcut.design.Decisions;
 import roughcut.design.ScarfSchool;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -83,9 +84,10 @@ public record ScarfJoint(
         registry.put(
             "scarf.seam-top",
             switch (school) {
-              case SEAM_UNDER_FRETBOARD -> "Joint on the top, from the break towards the body";
+              case SEAM_UNDER_FRETBOARD ->
+                  Text.of("Joint on the top, from the break towards the body");
               case SEAM_ACROSS_HEAD ->
-                  "Joint on the headstock's face, from the break towards the tip";
+                  Text.of("Joint on the headstock's face, from the break towards the tip");
             },
             LENGTH,
             "t / sin(θ)",

@@ -12,6 +12,7 @@ import roughcut.design.Decisions;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -64,7 +65,7 @@ public record ScarfMarks(
         SearchedValue.of(
             NeckKeys.SCARF_CUT_TOP,
             under ? head.breakX() + scarf.bevel().value() : head.breakX(),
-            "found at the break line, or beyond the joint",
+            Text.of("found at the break line, or beyond the joint"),
             under
                 ? Provenance.of(head.nutThickness(), scarf.bevel())
                 : Provenance.of(head.nutThickness()));
@@ -83,7 +84,7 @@ public record ScarfMarks(
     Value sawOff =
         own.put(
             "scarf.saw-off",
-            "Saw line beyond the finished line, for the planing",
+            Text.of("Saw line beyond the finished line, for the planing"),
             LENGTH,
             "q / sin(θ)",
             in("q", planing),
@@ -94,14 +95,14 @@ public record ScarfMarks(
         sawOff,
         own.put(
             "scarf.saw-top",
-            "Saw line on the top face, from the blank's heel end",
+            Text.of("Saw line on the top face, from the blank's heel end"),
             LENGTH,
             "m + o",
             in("m", onTop),
             in("o", sawOff)),
         own.put(
             "scarf.saw-back",
-            "Saw line on the back face, from the blank's heel end",
+            Text.of("Saw line on the back face, from the blank's heel end"),
             LENGTH,
             "m + o",
             in("m", onBack),
@@ -113,17 +114,21 @@ public record ScarfMarks(
   }
 
   /** How the joint is made, in order. */
-  public List<String> steps() {
-    List<String> steps = new ArrayList<>();
-    steps.add("mark the finished line and, for the planing, the saw's line beyond it");
-    steps.add("saw with a support under the cut, so that the feather edge can't break");
+  public List<Text> steps() {
+    List<Text> steps = new ArrayList<>();
+    steps.add(Text.of("mark the finished line and, for the planing, the saw's line beyond it"));
+    steps.add(Text.of("saw with a support under the cut, so that the feather edge can't break"));
     steps.add(
-        "clamp shaft and offcut with both bevels in one plane; plane them together, square across");
-    steps.add("turn the offcut over" + (swaps ? ": its strips change sides" : ""));
+        Text.of(
+            "clamp shaft and offcut with both bevels in one plane; plane them together, square across"));
+    steps.add(
+        Text.of(
+            "turn the offcut over{detail}",
+            swaps ? Text.of(": its strips change sides") : Text.NONE));
     steps.add(
         pinSide.isPresent()
-            ? "pin the joint in the waste, then glue"
-            : "no waste for pins at the joint: hold it against end stops while gluing");
+            ? Text.of("pin the joint in the waste, then glue")
+            : Text.of("no waste for pins at the joint: hold it against end stops while gluing"));
     return steps;
   }
 
@@ -167,7 +172,7 @@ public record ScarfMarks(
         SearchedValue.of(
             NeckKeys.SCARF_PIN_OUTLINE,
             2 * best,
-            "least outline along the joint where the stock has room",
+            Text.of("least outline along the joint where the stock has room"),
             blank
                 .provenance()
                 .and(neck.provenance())

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.NeckDecisions;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -60,12 +61,12 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
             registry.find(
                 NeckKeys.SPLINE_BACK_LEAST,
                 back,
-                "least at the middle from its corners to the carved back",
+                Text.of("least at the middle from its corners to the carved back"),
                 neck.provenance().and(place).with(width, depth, apart)),
             registry.find(
                 NeckKeys.SPLINE_ROD,
                 beside,
-                "least of the splines' distance from the rod's channel",
+                Text.of("least of the splines' distance from the rod's channel"),
                 width,
                 apart,
                 rod.width())));

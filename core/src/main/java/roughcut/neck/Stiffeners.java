@@ -6,6 +6,7 @@ import roughcut.geometry.MinimumSearch;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -59,18 +60,19 @@ public record Stiffeners(
         registry.find(
             NeckKeys.STIFFENER_UNDER_CORNER,
             corner.value(),
-            "least along the channel of P(y + w / 2) − d",
+            Text.of("least along the channel of P(y + w / 2) − d"),
             both),
         registry.find(
             NeckKeys.STIFFENER_LEAST,
             least.value(),
-            "least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1",
+            Text.of("least along the channel from its outer corners to |y / a|^p + |z / B|^p = 1"),
             both),
-        registry.find(NeckKeys.STIFFENER_LEAST_X, least.at(), "found with stiffener.least", both),
+        registry.find(
+            NeckKeys.STIFFENER_LEAST_X, least.at(), Text.of("found with stiffener.least"), both),
         registry.find(
             NeckKeys.STIFFENER_BETWEEN,
             between(bass.pieces().get(0), rod.channel()),
-            "least distance of their outlines, where both really are",
+            Text.of("least distance of their outlines, where both really are"),
             own.and(rod.provenance())),
         own);
   }

@@ -9,6 +9,7 @@ import roughcut.design.Decisions;
 import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
@@ -68,13 +69,13 @@ public record ThicknessLine(
         Value wanted =
             SearchedValue.of(
                 "carve." + fret + ".line",
-                "Neck at fret " + fret + ", finished",
+                Text.of("Neck at fret {fret}, finished", fret),
                 one.value()
                     + (twelve.value() - one.value())
                         * (x - frets.at(1))
                         / (frets.octave() - frets.at(1)),
                 FINE_LENGTH,
-                "found on the straight line through fret 1 and the octave",
+                Text.of("found on the straight line through fret 1 and the octave"),
                 frets.provenance().with(one, twelve));
         inputs
             .read(Measurables.neckAt(fret), wanted)

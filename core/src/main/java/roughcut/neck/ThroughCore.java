@@ -12,6 +12,7 @@ import roughcut.layout.FretboardTaper;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -63,7 +64,10 @@ public record ThroughCore(
     Value angle = heights.leans();
     Value reaches =
         SearchedValue.of(
-            NeckKeys.BODY_END, outline.end(), "found at the outline’s end", outline.provenance());
+            NeckKeys.BODY_END,
+            outline.end(),
+            Text.of("found at the outline’s end"),
+            outline.provenance());
     Value end = registry.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches));
     Value depth =
         registry.put(
@@ -93,7 +97,8 @@ public record ThroughCore(
     // leans forward.
     double highest = tan >= 0 ? board.end().value() : -HeadLine.of(inputs).nutThickness().value();
     Laid level = new Laid(inputs, depth.value(), joint.value(), tan, tan, highest);
-    String how = "found as the least depth that holds shaft and core, the block where it lies";
+    Text how =
+        Text.of("found as the least depth that holds shaft and core, the block where it lies");
     Value alongNeck =
         registry.find(
             NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, provenance);

@@ -20,6 +20,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -111,7 +112,7 @@ public record TunerLayout(
       this.registry = registry;
       this.post = inputs.get(NeckDecisions.TUNER_POST);
       this.bushing = inputs.get(NeckDecisions.TUNER_BUSHING);
-      registry.put("tuner.bit", "Tuner bore, bit", FINE_LENGTH, "b", in("b", bushing));
+      registry.put("tuner.bit", Text.of("Tuner bore, bit"), FINE_LENGTH, "b", in("b", bushing));
       registry.put(
           NeckKeys.TUNER_BIT_FOR_FINISH,
           "b + 2 · f",
@@ -155,11 +156,11 @@ public record TunerLayout(
       Value first = inputs.get(NeckDecisions.TUNER_FIRST);
       Value spacing = inputs.get(NeckDecisions.TUNER_SPACING);
       Value stagger = inputs.get(NeckDecisions.TUNER_STAGGER);
-      Value nth = TableValue.of(NeckKeys.TUNER_PLACE, place, "counted");
+      Value nth = TableValue.of(NeckKeys.TUNER_PLACE, place, Text.of("counted"));
       Value x =
           registry.put(
               "tuner." + string + ".x",
-              "Tuner " + string + " along the face, from the break line",
+              Text.of("Tuner {string} along the face, from the break line", string),
               LENGTH,
               "x_1 + (k − 1) · s" + (trebleSide ? " + u" : ""),
               in("x_1", first),
@@ -181,15 +182,15 @@ public record TunerLayout(
       Value line =
           SearchedValue.of(
               "string." + string + ".line",
-              "String's own line at the post",
+              Text.of("String's own line at the post"),
               lineAt(string, x.value()),
               FINE_LENGTH,
-              "found along the string",
+              Text.of("found along the string"),
               strings.provenance(string).and(head.provenance()).with(x));
       Value gauge = inputs.get(PartDecisions.gauge(string));
       return registry.put(
           "tuner." + string + ".y",
-          "Tuner " + string + " from the centre line",
+          Text.of("Tuner {string} from the centre line", string),
           FINE_LENGTH,
           "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
           in("y_s", line),
@@ -202,7 +203,7 @@ public record TunerLayout(
       Value leans = inputs.get(NeckDecisions.TUNER_SLOPE);
       return registry.put(
           "tuner." + string + ".y",
-          "Tuner " + string + " from the centre line",
+          Text.of("Tuner {string} from the centre line", string),
           FINE_LENGTH,
           (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
           in("y_1", offset),
@@ -221,12 +222,12 @@ public record TunerLayout(
       Value edge =
           registry.find(
               "tuner." + string + ".edge",
-              "Tuner " + string + ", wood to the headstock's outline",
+              Text.of("Tuner {string}, wood to the headstock's outline", string),
               FINE_LENGTH,
               (face.contains(new Point(x.value(), y.value())) ? 1 : -1)
                       * face.edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
-              "least from the bore to the headstock's outline",
+              Text.of("least from the bore to the headstock's outline"),
               head.provenance()
                   .with(
                       x,
@@ -241,10 +242,10 @@ public record TunerLayout(
       Value sideways =
           registry.find(
               "tuner." + string + ".side-angle",
-              "String " + string + " turns aside at the nut",
+              Text.of("String {string} turns aside at the nut", string),
               ANGLE,
               turn,
-              "found between the string's line and its way to the post",
+              Text.of("found between the string's line and its way to the post"),
               strings.provenance(string).and(head.provenance()).with(x, y, post));
       return new Tuner(
           string,
@@ -269,10 +270,10 @@ public record TunerLayout(
       }
       return registry.find(
           "tuner." + string + ".post-clearance",
-          "String " + string + " clears its neighbours' posts by",
+          Text.of("String {string} clears its neighbours' posts by", string),
           FINE_LENGTH,
           least - post.value() / 2 - gauge / 2,
-          "least from the string to a neighbour's post",
+          Text.of("least from the string to a neighbour's post"),
           strings
               .provenance(string)
               .and(head.provenance(), Provenance.of(xs), Provenance.of(ys))
@@ -290,7 +291,7 @@ public record TunerLayout(
       Value drop = head.fall();
       return registry.put(
           "tuner." + string + ".break-angle",
-          "String " + string + " breaks over the nut by",
+          Text.of("String {string} breaks over the nut by", string),
           ANGLE,
           "atan((t_b + t_f + a + s + ℓ · sin(θ) − (v + f) · cos(θ)) / (ℓ · cos(θ) + (v + f) · sin(θ)))",
           in("t_b", board),
@@ -324,7 +325,7 @@ public record TunerLayout(
                       SearchedValue.of(
                           NeckKeys.TUNER_NEAREST,
                           least,
-                          "least distance of two posts",
+                          Text.of("least distance of two posts"),
                           Provenance.of(
                               tuners.stream().flatMap(t -> Stream.of(t.x(), t.y())).toList()))),
                   in("b", body)));

@@ -11,6 +11,7 @@ import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -58,10 +59,10 @@ public final class UnderFretboard {
               y ->
                   registry.find(
                       headEnd ? "pin.head.y" : "pin.body.y",
-                      "Locating pin in slot " + fret + ", from the centre line",
+                      Text.of("Locating pin in slot {fret}, from the centre line", fret),
                       LENGTH,
                       y,
-                      "found outwards in, clear of every channel by 1",
+                      Text.of("found outwards in, clear of every channel by 1"),
                       frets
                           .provenance()
                           .and(

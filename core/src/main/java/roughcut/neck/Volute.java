@@ -7,6 +7,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.ComputedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -28,17 +29,20 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
   private static final int SIDES = 2;
 
   /** How the head is thinned at the drum, in words. */
-  public String thinning() {
+  public Text thinning() {
     if (turns.value() > SIDES) {
-      return "wider than twice the drum: its middle isn't reached; plane it or rout it on a jig";
+      return Text.of(
+          "wider than twice the drum: its middle isn't reached; plane it or rout it on a jig");
     }
-    String under =
+    Text under =
         riser.value() < 0.05
-            ? ""
-            : underHead ? ", riser under the headstock" : ", riser under the heel's end";
+            ? Text.NONE
+            : underHead
+                ? Text.of(", riser under the headstock")
+                : Text.of(", riser under the heel's end");
     return turns.value() > 1
-        ? "wider than the drum: two turns, with care: the feed reverses" + under
-        : "one turn at the drum" + under;
+        ? Text.of("wider than the drum: two turns, with care: the feed reverses{under}", under)
+        : Text.of("one turn at the drum{under}", under);
   }
 
   public static Volute of(
@@ -65,8 +69,8 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
         registry.put(
             "drum.riser",
             wide.value() < atHeel.value()
-                ? "Riser under the headstock's widest place at the drum"
-                : "Riser under the heel's end at the drum",
+                ? Text.of("Riser under the headstock's widest place at the drum")
+                : Text.of("Riser under the heel's end at the drum"),
             LENGTH,
             "abs(w_h − w_heel) / 2",
             in("w_h", wide),

@@ -11,6 +11,7 @@ import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.DoneOperation;
 import roughcut.record.EffectiveInputs;
@@ -26,7 +27,8 @@ import roughcut.record.Measurables;
  * @param toCome what of its shape isn't there yet
  */
 public record BodyState(BodyFace off, Value stock, Value outside, Set<BodyWork> toCome) {
-  private static final Value NOTHING = TableValue.of(PartKeys.BODY_NOTHING_LEFT, 0, "finished");
+  private static final Value NOTHING =
+      TableValue.of(PartKeys.BODY_NOTHING_LEFT, 0, Text.of("finished"));
 
   public BodyState {
     toCome =

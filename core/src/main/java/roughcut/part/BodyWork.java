@@ -1,21 +1,22 @@
 package roughcut.part;
 
 import roughcut.design.OperationId;
+import roughcut.measure.Text;
 
 /** What gives the body its shape, apart from what is cut into it; in the usual order. */
 public enum BodyWork {
-  THICKNESS(OperationId.BODY_TO_THICKNESS, "planed to its thickness"),
-  OUTLINE(OperationId.BODY_TO_OUTLINE, "sawn and trimmed to its outline"),
-  CARVE(OperationId.BODY_CARVE, "top carved"),
-  ARM(OperationId.BODY_ARM, "arm contour cut"),
-  BELLY(OperationId.BODY_BELLY, "belly contour cut"),
-  HEEL(OperationId.BODY_HEEL_CARVE, "heel carve cut"),
-  EDGES(OperationId.BODY_EDGES, "binding let in, edges rounded");
+  THICKNESS(OperationId.BODY_TO_THICKNESS, Text.of("planed to its thickness")),
+  OUTLINE(OperationId.BODY_TO_OUTLINE, Text.of("sawn and trimmed to its outline")),
+  CARVE(OperationId.BODY_CARVE, Text.of("top carved")),
+  ARM(OperationId.BODY_ARM, Text.of("arm contour cut")),
+  BELLY(OperationId.BODY_BELLY, Text.of("belly contour cut")),
+  HEEL(OperationId.BODY_HEEL_CARVE, Text.of("heel carve cut")),
+  EDGES(OperationId.BODY_EDGES, Text.of("binding let in, edges rounded"));
 
   private final OperationId operation;
-  private final String words;
+  private final Text words;
 
-  BodyWork(OperationId operation, String words) {
+  BodyWork(OperationId operation, Text words) {
     this.operation = operation;
     this.words = words;
   }
@@ -26,7 +27,7 @@ public enum BodyWork {
   }
 
   /** What was done, to go on with after “body”. */
-  public String words() {
+  public Text words() {
     return words;
   }
 }

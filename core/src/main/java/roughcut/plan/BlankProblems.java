@@ -8,6 +8,7 @@ import roughcut.design.PartDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurables;
@@ -43,7 +44,7 @@ final class BlankProblems extends Problems {
     if (missing > Precision.NEAR && !inputs.anyDone("head.")) {
       stop(
           Measurables.BLANK_LENGTH.id(),
-          "the neck blank is " + mm(missing) + " too short for shaft and headstock");
+          Text.of("the neck blank is {missing} too short for shaft and headstock", mm(missing)));
     }
   }
 
@@ -58,11 +59,10 @@ final class BlankProblems extends Problems {
     if (halved && lost >= width) {
       add(
           Decisions.SAW_KERF,
-          "halving the blank with a loss of "
-              + mm(lost)
-              + " leaves nothing of its "
-              + mm(width)
-              + "; a thinner saw, or don't turn a half");
+          Text.of(
+              "halving the blank with a loss of {lost} leaves nothing of its {width}; a thinner saw, or don't turn a half",
+              mm(lost),
+              mm(width)));
     }
   }
 }

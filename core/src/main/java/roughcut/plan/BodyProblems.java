@@ -7,6 +7,7 @@ import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.layout.BodyOutline;
+import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 import roughcut.rout.BodyCuts;
 
@@ -39,13 +40,11 @@ final class BodyProblems extends Problems {
                     inputs.design().drawn().isPresent()
                         ? SurfaceDecisions.OUTLINE_TURN.id()
                         : crossed(),
-                    "the outline crosses itself "
-                        + mm(p.x())
-                        + " from the nut line and "
-                        + mm(Math.abs(p.y()))
-                        + " to the "
-                        + (p.y() < 0 ? "bass" : "treble")
-                        + " side"));
+                    Text.of(
+                        "the outline crosses itself {x} from the nut line and {size} to the {detail} side",
+                        mm(p.x()),
+                        mm(Math.abs(p.y())),
+                        p.y() < 0 ? Text.of("bass") : Text.of("treble"))));
     inputs
         .design()
         .drawn()
@@ -54,20 +53,19 @@ final class BodyProblems extends Problems {
             d ->
                 add(
                     SurfaceDecisions.OUTLINE_TURN.id(),
-                    "the path in "
-                        + d.source()
-                        + " is open: its ends are "
-                        + mm(d.open())
-                        + " apart, and a straight line closes it"));
+                    Text.of(
+                        "the path in {source} is open: its ends are {open} apart, and a straight line closes it",
+                        d.source(),
+                        mm(d.open()))));
     if (inputs.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < 150 || length > 900) {
         add(
             SurfaceDecisions.OUTLINE_SCALE.id(),
-            "the drawn outline is "
-                + mm(length)
-                + " long: was it drawn in "
-                + (length < 150 ? "inches, 25.4 times as large?" : "another unit?"));
+            Text.of(
+                "the drawn outline is {length} long: was it drawn in {detail}",
+                mm(length),
+                length < 150 ? Text.of("inches, 25.4 times as large?") : Text.of("another unit?")));
       }
     }
   }
@@ -78,7 +76,7 @@ final class BodyProblems extends Problems {
     if (binding > 0 && round > binding) {
       add(
           SurfaceDecisions.ROUND_TOP,
-          "takes the binding away: it is let in by " + mm(binding) + ", at most that");
+          Text.of("takes the binding away: it is let in by {binding}, at most that", mm(binding)));
     }
   }
 
@@ -86,9 +84,10 @@ final class BodyProblems extends Problems {
     add(
         BodyDecisions.BODY_WAIST,
         none.waist().isPresent()
-            ? "no fair curve has such a waist with these bouts; at most "
-                + mm(none.waist().getAsDouble())
-            : "no fair curve has these bouts together, whatever the waist");
+            ? Text.of(
+                "no fair curve has such a waist with these bouts; at most {getAsDouble}",
+                mm(none.waist().getAsDouble()))
+            : Text.of("no fair curve has these bouts together, whatever the waist"));
   }
 
   /** The first point of our own curve that was moved, or else its length. */

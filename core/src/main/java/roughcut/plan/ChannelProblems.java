@@ -3,7 +3,6 @@ package roughcut.plan;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.finding.Finding;
@@ -42,10 +41,10 @@ final class ChannelProblems {
     if (inputs.done(OperationId.ROD_ACCESS) && accessBack.filter(b -> b.value() < 0).isPresent()) {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
-          "the way to the rod's adjuster went "
-              + Text.mm(-accessBack.get().value(), 1)
-              + " through the neck's back: glue a plug of the same wood into it, grain along the neck, carve the back over"
-              + " it and bore the way again; a fuller volute or a back veneer covers what is seen");
+          Text.of(
+              "the way to the rod's adjuster went {value} through the neck's back: glue a plug of the same wood into it, grain along the neck, carve the back over"
+                  + " it and bore the way again; a fuller volute or a back veneer covers what is seen",
+              Text.length(-accessBack.get().value(), 1)));
     }
     return found.list();
   }
@@ -59,24 +58,31 @@ final class ChannelProblems {
     if (tried.isEmpty() || Math.max(off.getMax(), -off.getMin()) <= SET) {
       return;
     }
-    String where =
-        tried.stream()
-            .map(t -> way(t.off().get().value()) + " " + t.place().words())
-            .collect(Collectors.joining(", "));
+    Text where =
+        Text.joined(
+            tried.stream()
+                .map(t -> Text.of("{off} {place}", way(t.off().get().value()), t.place().words()))
+                .toList(),
+            ", ");
     found.stop(
         tried.get(0).off().get().id(),
-        run.name()
-            + ": the trial cut lies "
-            + where
-            + (off.getMax() - off.getMin() > SET
-                ? "; the channel would run out along the neck: set the fence parallel, or true the"
-                    + " edge, and try again"
-                : "; move the fence by that and try again"));
+        Text.of(
+            "{run}: the trial cut lies {where}{detail}",
+            run.name(),
+            where,
+            off.getMax() - off.getMin() > SET
+                ? Text.of(
+                    "; the channel would run out along the neck: set the fence parallel, or true the"
+                        + " edge, and try again")
+                : Text.of("; move the fence by that and try again")));
   }
 
-  private static String way(double off) {
+  private static Text way(double off) {
     return Math.abs(off) < 0.005
-        ? "right"
-        : Text.mm(Math.abs(off), 2) + (off > 0 ? " too far from the edge" : " too near the edge");
+        ? Text.of("right")
+        : Text.of(
+            "{size}{detail}",
+            Text.length(Math.abs(off), 2),
+            off > 0 ? Text.of(" too far from the edge") : Text.of(" too near the edge"));
   }
 }

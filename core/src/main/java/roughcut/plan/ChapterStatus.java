@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 
 /**
  * How a part of the plan stands. Clear means that nothing at all was found in it; a part in which
@@ -12,7 +13,7 @@ import roughcut.finding.Finding;
  * @param state the worst of all that was found
  * @param words for the maker
  */
-public record ChapterStatus(Clearance.State state, String words) {
+public record ChapterStatus(Clearance.State state, Text words) {
 
   static ChapterStatus of(List<Finding> findings, List<Clearance> spots) {
     long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
@@ -22,17 +23,22 @@ public record ChapterStatus(Clearance.State state, String words) {
     if (stops > 0) {
       return new ChapterStatus(
           Clearance.State.STOP,
-          stops + (stops == never ? " can't be" : stops == open ? " not ready" : " at stop"));
+          Text.of(
+              "{stops}{detail}",
+              stops,
+              stops == never
+                  ? Text.of(" can't be")
+                  : stops == open ? Text.of(" not ready") : Text.of(" at stop")));
     }
     long missing = count(findings, Finding::missing);
     if (missing > 0) {
-      return new ChapterStatus(Clearance.State.LOOK, missing + " to get");
+      return new ChapterStatus(Clearance.State.LOOK, Text.of("{missing} to get", missing));
     }
     long looks =
         count(findings, f -> !f.stops()) + count(spots, s -> s.state() == Clearance.State.LOOK);
     return looks > 0
-        ? new ChapterStatus(Clearance.State.LOOK, looks + " to look at")
-        : new ChapterStatus(Clearance.State.CLEAR, "clear");
+        ? new ChapterStatus(Clearance.State.LOOK, Text.of("{looks} to look at", looks))
+        : new ChapterStatus(Clearance.State.CLEAR, Text.of("clear"));
   }
 
   private static <T> long count(List<T> all, Predicate<T> which) {

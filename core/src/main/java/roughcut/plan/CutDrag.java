@@ -12,8 +12,8 @@ import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -24,12 +24,12 @@ import roughcut.measure.Units;
  * @param design with it moved
  * @param words where it would come to lie
  */
-public record CutDrag(Design design, String words) {
+public record CutDrag(Design design, Text words) {
   /** This near, things snap into line, mm. */
   private static final double SNAP = 1.5;
 
   /** What can't be dragged stays where it is. */
-  private static CutDrag still(Plan plan, String words) {
+  private static CutDrag still(Plan plan, Text words) {
     return new CutDrag(plan.build().design(), words);
   }
 
@@ -41,14 +41,14 @@ public record CutDrag(Design design, String words) {
   public static CutDrag cut(Plan plan, String name, double dx, double dy, Units units) {
     Optional<Fitting> fitting = plan.build().design().fitting(name);
     if (fitting.isEmpty()) {
-      return still(plan, "its place follows from other decisions");
+      return still(plan, Text.of("its place follows from other decisions"));
     }
     return switch (fitting.get().type()) {
       case PICKUP -> pickup(plan, fitting.get(), dx, dy, units);
       case CONTROL, BORE, RELIEF -> placed(plan, fitting.get(), dx, dy, units);
       case CAVITY -> cavity(plan, fitting.get(), dx, dy, units);
       case JACK, STRAP -> round(plan, fitting.get(), dx, dy);
-      case CHANNEL, PLATE -> still(plan, "it goes with what it belongs to");
+      case CHANNEL, PLATE -> still(plan, Text.of("it goes with what it belongs to"));
     };
   }
 
@@ -56,8 +56,8 @@ public record CutDrag(Design design, String words) {
     return decision.in(plan.build().design());
   }
 
-  private static String text(double mm, Units units) {
-    return NumberWriter.text(mm, Quantity.LENGTH, units);
+  private static Text text(double mm, Units units) {
+    return Text.only(Text.shown(mm, Quantity.LENGTH));
   }
 
   private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy, Units units) {
@@ -74,9 +74,11 @@ public record CutDrag(Design design, String words) {
     double snapped = Math.abs(y) < SNAP ? 0 : aside.clampedInto(y);
     return new CutDrag(
         aside.with(along.with(plan.build().design(), x), snapped),
-        text(x, units)
-            + (fromSaddle ? " to the saddle line" : " to the fretboard")
-            + (snapped == 0 ? "" : ", " + text(snapped, units) + " aside"));
+        Text.of(
+            "{text}{detail}{detail2}",
+            text(x, units),
+            fromSaddle ? Text.of(" to the saddle line") : Text.of(" to the fretboard"),
+            snapped == 0 ? Text.NONE : Text.of(", {text} aside", text(snapped, units))));
   }
 
   private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy, Units units) {
@@ -89,7 +91,7 @@ public record CutDrag(Design design, String words) {
     y = across.clampedInto(y);
     return new CutDrag(
         across.with(along.with(plan.build().design(), x), y),
-        text(x, units) + " along, " + text(y, units) + " across");
+        Text.of("{text} along, {text2} across", text(x, units), text(y, units)));
   }
 
   /** Into line with another of its type, or to equal spacing between its two neighbours. */
@@ -133,7 +135,8 @@ public record CutDrag(Design design, String words) {
       }
     }
     return holds
-        ? new CutDrag(design, "with its controls, " + text(dx, units) + ", " + text(dy, units))
+        ? new CutDrag(
+            design, Text.of("with its controls, {text}, {text2}", text(dx, units), text(dy, units)))
         : placed(plan, cavity, dx, dy, units);
   }
 
@@ -152,7 +155,7 @@ public record CutDrag(Design design, String words) {
     double share = Math.round(edge.share(now.plus(dx, dy)) * 1000) / 10.0;
     return new CutDrag(
         round.with(plan.build().design(), Math.max(round.least(), Math.min(round.most(), share))),
-        NumberWriter.fixed(share, 1) + " % round the edge");
+        Text.of("{number} % round the edge", Text.fixed(share, 1)));
   }
 
   /**
@@ -171,21 +174,19 @@ public record CutDrag(Design design, String words) {
     double y = out.clampedInto(now(plan, out) + (trebleSide ? dy : -dy));
     return new CutDrag(
         out.with(along.with(plan.build().design(), x), y),
-        "point "
-            + number
-            + " of the "
-            + side.toLowerCase(Locale.ROOT)
-            + " side, "
-            + text(x, units)
-            + " along, "
-            + text(y, units)
-            + " out");
+        Text.of(
+            "point {number} of the {label} side, {text} along, {text2} out",
+            number,
+            side.toLowerCase(Locale.ROOT),
+            text(x, units),
+            text(y, units)));
   }
 
   /** The body dragged along the neck. */
   public static CutDrag joint(Plan plan, double dx, Units units) {
     double x = Decisions.JOINT_X.clampedInto(Decisions.JOINT_X.in(plan.build().design()) + dx);
     return new CutDrag(
-        Decisions.JOINT_X.with(plan.build().design(), x), "body begins at " + text(x, units));
+        Decisions.JOINT_X.with(plan.build().design(), x),
+        Text.of("body begins at {text}", text(x, units)));
   }
 }

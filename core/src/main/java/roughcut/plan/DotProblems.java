@@ -48,12 +48,16 @@ final class DotProblems {
                   ? FretboardDecisions.MARKER_ASIDE
                   : FretboardDecisions.MARKER_DIAMETER)
               .id(),
-          at("the marker", over) + over(over) + "over the fretboard's edge by " + Text.mm(most, 1));
+          Text.of(
+              "{at}{over}over the fretboard's edge by {most}",
+              at(over),
+              over(over),
+              Text.length(most, 1)));
     }
   }
 
-  private static String over(List<Integer> frets) {
-    return frets.size() == 1 ? " stands " : " stand ";
+  private static Text over(List<Integer> frets) {
+    return frets.size() == 1 ? Text.of(" stands ") : Text.of(" stand ");
   }
 
   private static boolean twice(Markers markers, int fret) {
@@ -82,16 +86,17 @@ final class DotProblems {
     if (!cut.isEmpty()) {
       found.stop(
           FretboardDecisions.MARKER_DIAMETER.id(),
-          at("the marker", cut)
-              + (cut.size() == 1 ? " reaches " : " reach ")
-              + "into the slots beside; under "
-              + Text.mm(room, 1));
+          Text.of(
+              "{at}{detail}into the slots beside; under {room}",
+              at(cut),
+              cut.size() == 1 ? Text.of(" reaches ") : Text.of(" reach "),
+              Text.length(room, 1)));
     }
   }
 
-  private static String at(String what, List<Integer> frets) {
-    return what
-        + (frets.size() == 1 ? " at fret " : "s at frets ")
-        + frets.stream().map(String::valueOf).collect(Collectors.joining(", "));
+  private static Text at(List<Integer> frets) {
+    return Text.of(
+        frets.size() == 1 ? "the marker at fret {frets}" : "the markers at frets {frets}",
+        frets.stream().map(String::valueOf).collect(Collectors.joining(", ")));
   }
 }

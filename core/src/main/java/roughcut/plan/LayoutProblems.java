@@ -12,6 +12,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 
 /**
@@ -52,11 +53,10 @@ final class LayoutProblems extends Problems {
                       / Math.log(2));
       add(
           Decisions.FRETS,
-          "the last frets would stand "
-              + mm(last)
-              + " apart; at most "
-              + Math.max(1, most)
-              + " frets fit this scale");
+          Text.of(
+              "the last frets would stand {last} apart; at most {max} frets fit this scale",
+              mm(last),
+              Math.max(1, most)));
     }
   }
 
@@ -69,7 +69,7 @@ final class LayoutProblems extends Problems {
       return;
     }
     // Where the second width is given at the end, another end makes another taper.
-    String enough =
+    Text enough =
         RootSearch.of(
                 p -> Math.max(out(frets, taper, p, -1), out(frets, taper, p, 1)),
                 now,
@@ -78,16 +78,15 @@ final class LayoutProblems extends Problems {
                 1e-6)
             .stream()
             .findFirst()
-            .map(p -> "at least " + mm(p))
-            .orElse("no end is far enough: less difference between the scales");
+            .map(p -> Text.of("at least {p}", mm(p)))
+            .orElse(Text.of("no end is far enough: less difference between the scales"));
     add(
         Decisions.FRETBOARD_PAST_LAST,
-        "the last slot runs out of the fretboard's end at the "
-            + (side < 0 ? "bass" : "treble")
-            + " side, by "
-            + mm(past)
-            + "; "
-            + enough);
+        Text.of(
+            "the last slot runs out of the fretboard's end at the {detail} side, by {past}; {enough}",
+            side < 0 ? Text.of("bass") : Text.of("treble"),
+            mm(past),
+            enough));
   }
 
   private double out(FretLayout frets, FretboardTaper taper, double pastLast, int side) {
@@ -104,9 +103,13 @@ final class LayoutProblems extends Problems {
     if (strings.spread().value() <= 0) {
       add(
           Decisions.NUT_EDGE_MARGIN,
-          "the margins leave no room for strings; at most " + mm(of(Decisions.NUT_WIDTH) / 2 - 1));
+          Text.of(
+              "the margins leave no room for strings; at most {length}",
+              mm(of(Decisions.NUT_WIDTH) / 2 - 1)));
     } else if (strings.gap() != null && strings.gap().value() <= 0) {
-      add(Decisions.NUT_WIDTH, "the strings would touch at the nut; more width or less margin");
+      add(
+          Decisions.NUT_WIDTH,
+          Text.of("the strings would touch at the nut; more width or less margin"));
     }
   }
 
@@ -114,13 +117,13 @@ final class LayoutProblems extends Problems {
     radius(Decisions.RADIUS_NUT, taper.halfWidth(0));
     radius(Decisions.RADIUS_END, taper.halfWidth(taper.end().value()));
     if (taper.width(of(Decisions.HEEL_END)) < 10 || taper.width(taper.end().value()) < 10) {
-      add(Decisions.FRETBOARD_END_WIDTH, "the neck would taper to nothing before its end");
+      add(Decisions.FRETBOARD_END_WIDTH, Text.of("the neck would taper to nothing before its end"));
     }
   }
 
   private void radius(NumberDecision decision, double half) {
     if (of(decision) < half) {
-      add(decision, "smaller than half the fretboard's width; at least " + mm(half));
+      add(decision, Text.of("smaller than half the fretboard's width; at least {half}", mm(half)));
     }
   }
 
@@ -130,9 +133,9 @@ final class LayoutProblems extends Problems {
     if (octave > 0 && !MultiscaleLayout.ofThisNeck(2 * octave, MultiscaleLayout.drawn(inputs))) {
       add(
           StringDecisions.NUT_TO_OCTAVE,
-          "can't be of this neck, whose octave fret is drawn at "
-              + mm(MultiscaleLayout.drawn(inputs) / 2)
-              + "; it doesn't count");
+          Text.of(
+              "can't be of this neck, whose octave fret is drawn at {length}; it doesn't count",
+              mm(MultiscaleLayout.drawn(inputs) / 2)));
     }
   }
 
@@ -140,23 +143,27 @@ final class LayoutProblems extends Problems {
   private void scales(FretLayout frets) {
     for (NumberDecision scale : List.of(StringDecisions.SCALE_BASS, StringDecisions.SCALE_TREBLE)) {
       if (of(scale) > 0 && of(scale) < Decisions.SCALE_LENGTH.least()) {
-        add(scale, "too short; at least " + mm(Decisions.SCALE_LENGTH.least()) + ", or 0");
+        add(
+            scale,
+            Text.of("too short; at least {least}, or 0", mm(Decisions.SCALE_LENGTH.least())));
       }
     }
     if (frets.fan().treble() > frets.fan().bass()) {
       add(
           StringDecisions.SCALE_TREBLE,
-          "longer than the bass side; at most " + mm(frets.fan().bass()));
+          Text.of("longer than the bass side; at most {bass}", mm(frets.fan().bass())));
     }
     double end = frets.last().x() + of(Decisions.FRETBOARD_PAST_LAST);
     if (end >= frets.scale().value() - 10) {
       double room = frets.scale().value() - 10 - frets.last().x();
       add(
           Decisions.FRETBOARD_PAST_LAST,
-          "the fretboard would reach the saddle; at most " + mm(Math.max(0, room)));
+          Text.of("the fretboard would reach the saddle; at most {max}", mm(Math.max(0, room))));
     }
     if (of(Decisions.JOINT_X) >= frets.scale().value() - 20) {
-      add(Decisions.JOINT_X, "beyond the saddle line; at most " + mm(frets.scale().value() - 20));
+      add(
+          Decisions.JOINT_X,
+          Text.of("beyond the saddle line; at most {length}", mm(frets.scale().value() - 20)));
     }
   }
 }

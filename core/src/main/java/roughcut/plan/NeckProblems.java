@@ -1,7 +1,5 @@
 package roughcut.plan;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
@@ -48,10 +46,10 @@ final class NeckProblems extends Problems {
       if (of(thickness) < least) {
         add(
             thickness,
-            "leaves under "
-                + Text.mm(3, 0)
-                + " of neck below the fretboard; at least "
-                + mm(least));
+            Text.of(
+                "leaves under {length} of neck below the fretboard; at least {least}",
+                Text.length(3, 0),
+                mm(least)));
       }
     }
     double slope =
@@ -59,7 +57,8 @@ final class NeckProblems extends Problems {
     if (Math.abs(slope) > 0.1) {
       add(
           Decisions.THICKNESS_12,
-          "too far from the thickness at fret 1: the back would slope by more than 1 in 10");
+          Text.of(
+              "too far from the thickness at fret 1: the back would slope by more than 1 in 10"));
     }
   }
 
@@ -71,8 +70,9 @@ final class NeckProblems extends Problems {
     if (of(Decisions.HEAD_THICKNESS) > of(Decisions.SHAFT_THICKNESS)) {
       add(
           Decisions.HEAD_THICKNESS,
-          "thicker than the shaft that it is sawn from; at most "
-              + mm(of(Decisions.SHAFT_THICKNESS)));
+          Text.of(
+              "thicker than the shaft that it is sawn from; at most {of}",
+              mm(of(Decisions.SHAFT_THICKNESS))));
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
     boolean across =
@@ -83,9 +83,9 @@ final class NeckProblems extends Problems {
     if (across && bevel >= of(Decisions.HEAD_LENGTH)) {
       add(
           Decisions.HEAD_LENGTH,
-          "shorter than the bevel of " + mm(bevel) + " that is to be its first part");
+          Text.of("shorter than the bevel of {bevel} that is to be its first part", mm(bevel)));
     } else if (bevel - HeadLine.of(inputs).nutThickness().value() > of(Decisions.JOINT_X)) {
-      add(Decisions.HEAD_ANGLE, "so flat that the scarf would reach into the body");
+      add(Decisions.HEAD_ANGLE, Text.of("so flat that the scarf would reach into the body"));
     }
   }
 
@@ -93,18 +93,22 @@ final class NeckProblems extends Problems {
     if (of(Decisions.HEEL_END) < of(Decisions.JOINT_X) + 10) {
       add(
           Decisions.HEEL_END,
-          "must lie behind the body's edge; at least " + mm(of(Decisions.JOINT_X) + 10));
+          Text.of(
+              "must lie behind the body's edge; at least {length}",
+              mm(of(Decisions.JOINT_X) + 10)));
     }
   }
 
   private void rod() {
     double room = of(Decisions.HEEL_END) - of(Decisions.ROD_START);
     if (of(Decisions.ROD_LENGTH) > room) {
-      add(Decisions.ROD_LENGTH, "longer than the neck behind its start; at most " + mm(room));
+      add(
+          Decisions.ROD_LENGTH,
+          Text.of("longer than the neck behind its start; at most {room}", mm(room)));
     }
     double width = Math.min(of(Decisions.NUT_WIDTH), of(Decisions.FRETBOARD_END_WIDTH));
     if (of(Decisions.ROD_WIDTH) >= width) {
-      add(Decisions.ROD_WIDTH, "wider than the neck; under " + mm(width));
+      add(Decisions.ROD_WIDTH, Text.of("wider than the neck; under {width}", mm(width)));
     }
   }
 
@@ -119,7 +123,8 @@ final class NeckProblems extends Problems {
     if (of(Decisions.ROD_DEPTH) >= thinnest) {
       add(
           Decisions.ROD_DEPTH,
-          "deeper than the carved neck, which is " + mm(thinnest) + " there; under that");
+          Text.of(
+              "deeper than the carved neck, which is {thinnest} there; under that", mm(thinnest)));
     }
     cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod's");
     if (of(NeckDecisions.STIFFENERS) < 2) {
@@ -130,7 +135,7 @@ final class NeckProblems extends Problems {
     if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
       add(
           NeckDecisions.STIFFENER_LENGTH,
-          "longer than the neck behind its start; at most " + mm(room));
+          Text.of("longer than the neck behind its start; at most {room}", mm(room)));
     }
     double screws = of(FretboardDecisions.NUT_SCREWS);
     boolean locking =
@@ -139,19 +144,25 @@ final class NeckProblems extends Problems {
           case END, SLOT, SHELF, ZERO_FRET -> false;
         };
     if (locking && of(NeckDecisions.STIFFENER_START) < screws) {
-      add(NeckDecisions.STIFFENER_START, "meets the lock's screws; at least " + mm(screws));
+      add(
+          NeckDecisions.STIFFENER_START,
+          Text.of("meets the lock's screws; at least {screws}", mm(screws)));
     }
     double side =
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
     if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
-      add(NeckDecisions.STIFFENER_HEAD, "comes out of the neck's side; under " + mm(side));
+      add(
+          NeckDecisions.STIFFENER_HEAD,
+          Text.of("comes out of the neck's side; under {side}", mm(side)));
     }
   }
 
   /** A channel comes out no narrower than what cuts it. */
   private void cutter(NumberDecision cutter, NumberDecision channel, String whose) {
     if (of(cutter) > of(channel) + 0.01) {
-      add(cutter, "wider than the " + whose + " channel; at most " + mm(of(channel)));
+      add(
+          cutter,
+          Text.of("wider than the {whose} channel; at most {of}", Text.of(whose), mm(of(channel))));
     }
   }
 
@@ -182,9 +193,9 @@ final class NeckProblems extends Problems {
       double tilt = leastTilt(head);
       add(
           NeckDecisions.ACCESS_TILT,
-          "the bore never meets the headstock's face; tilt the drill by at least "
-              + fixed(tilt, 1)
-              + "°, or work the rod from elsewhere");
+          Text.of(
+              "the bore never meets the headstock's face; tilt the drill by at least {number}°, or work the rod from elsewhere",
+              Text.fixed(tilt, 1)));
     }
   }
 }

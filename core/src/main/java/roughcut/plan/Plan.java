@@ -35,6 +35,7 @@ import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.HeadFace;
 import roughcut.neck.NeckDetails;
@@ -277,11 +278,11 @@ public record Plan(
   }
 
   /** How the head is made, in words for a subtitle. */
-  public String headWords() {
+  public Text headWords() {
     if (neck().head().flat()) {
-      return "flat headstock";
+      return Text.of("flat headstock");
     }
-    return scarf().isPresent() ? "scarfed" : "one-piece headstock";
+    return scarf().isPresent() ? Text.of("scarfed") : Text.of("one-piece headstock");
   }
 
   /** The value of that id where it is of the way in which this neck is made; empty otherwise. */
@@ -311,7 +312,7 @@ public record Plan(
   }
 
   /** The parts of this instrument that are of a wood, by their names. */
-  public List<String> partsOf(String wood) {
+  public List<Text> partsOf(String wood) {
     return parts().stream().filter(p -> p.species().equals(wood)).map(WoodPart::label).toList();
   }
 

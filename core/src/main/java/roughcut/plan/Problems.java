@@ -23,15 +23,15 @@ abstract class Problems {
     return inputs.get(decision).value();
   }
 
-  final void add(Decision decision, String message) {
+  final void add(Decision decision, Text message) {
     add(decision.id(), message);
   }
 
-  final void add(String decision, String message) {
+  final void add(String decision, Text message) {
     found.impossible(decision, message);
   }
 
-  final void stop(String where, String message) {
+  final void stop(String where, Text message) {
     found.stop(where, message);
   }
 
@@ -40,7 +40,7 @@ abstract class Problems {
   }
 
   /** A length as it stands in a message. */
-  static String mm(double value) {
-    return Text.mm(value, 1);
+  static Text.Arg mm(double value) {
+    return Text.length(value, 1);
   }
 }

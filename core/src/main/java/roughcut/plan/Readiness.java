@@ -58,13 +58,11 @@ final class Readiness {
     if (wood && cuts.pocket().isPresent() && beyond > Precision.NEAR && deep > Precision.NEAR) {
       found.stop(
           StringDecisions.EXPOSED.id(),
-          "the fretboard runs "
-              + Text.mm(beyond, 1)
-              + " beyond the pocket and lies "
-              + Text.mm(deep, 1)
-              + " in the body's wood there: a longer heel, a shorter fretboard, or "
-              + Text.mm(deep, 1)
-              + " more above the body");
+          Text.of(
+              "the fretboard runs {beyond} beyond the pocket and lies {deep} in the body's wood there: a longer heel, a shorter fretboard, or {deep2} more above the body",
+              Text.length(beyond, 1),
+              Text.length(deep, 1),
+              Text.length(deep, 1)));
     }
     return found.list();
   }
@@ -98,10 +96,10 @@ final class Readiness {
                 .distinct()
                 .collect(Collectors.joining(", "));
         found.look(
-            "shop.json has a limit for “"
-                + kind
-                + "”, which is no kind of thin spot"
-                + (alike.isEmpty() ? "" : "; there are " + alike));
+            Text.of(
+                "shop.json has a limit for “{kind}”, which is no kind of thin spot{detail}",
+                kind,
+                alike.isEmpty() ? Text.NONE : Text.of("; there are {alike}", alike)));
       }
     }
     return found.list();
@@ -121,9 +119,11 @@ final class Readiness {
     Findings routs = new Findings(Topic.ROUTS);
     for (RoutPlan rout : cuts.routs()) {
       if (rout.template().owned().isPresent() && !rout.template().say().isEmpty()) {
-        routs.look("template " + rout.words() + ": " + rout.template().say());
+        routs.look(Text.of("template {rout}: {say}", rout.words(), rout.template().say()));
       }
-      rout.plan().missing().ifPresent(words -> routs.get(rout.words() + ": " + words));
+      rout.plan()
+          .missing()
+          .ifPresent(words -> routs.get(Text.of("{rout}: {words}", rout.words(), words)));
     }
     all.addAll(routs.list());
     return all;
@@ -140,23 +140,20 @@ final class Readiness {
           never.stream().mapToDouble(d -> d.least().value() - d.most().value()).max().orElse(0);
       found.stop(
           FretboardDecisions.MARKER_THICKNESS.id(),
-          "no depth will do for the marker"
-              + (never.size() == 1 ? " at fret " : "s at frets ")
-              + never.stream()
-                  .map(d -> Integer.toString(d.fret()))
-                  .collect(Collectors.joining(", "))
-              + ": "
-              + Text.mm(lack, 2)
-              + " more are wanted between the face and the bore's bottom");
+          Text.of(
+              "no depth will do for the marker{detail}{list}: {lack} more are wanted between the face and the bore's bottom",
+              never.size() == 1 ? Text.of(" at fret ") : Text.of("s at frets "),
+              never.stream().map(d -> Integer.toString(d.fret())).collect(Collectors.joining(", ")),
+              Text.length(lack, 2)));
     }
     work.inlay()
         .filter(i -> i.least().value() > i.most().value())
         .ifPresent(
             i ->
                 found.stop(
-                    "no depth will do for the inlay, by "
-                        + Text.mm(i.least().value() - i.most().value(), 2)
-                        + ": a thicker inlay, or a thicker board"));
+                    Text.of(
+                        "no depth will do for the inlay, by {length}: a thicker inlay, or a thicker board",
+                        Text.length(i.least().value() - i.most().value(), 2))));
     return found.list();
   }
 
@@ -171,14 +168,13 @@ final class Readiness {
           inputs.get(FretboardDecisions.SANDED).measured()
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
-          (least > 0
-                  ? "the slots are " + Text.mm(least, 2) + " deep"
-                  : "nothing is left of the slots")
-              + " when the fretboard is sanded as it has to be, the tang takes "
-              + Text.mm(tang, 2)
-              + ": deepen them by "
-              + Text.mm(tang + clearance - least, 2)
-              + " after sanding");
+          Text.of(
+              "{detail} when the fretboard is sanded as it has to be, the tang takes {tang}: deepen them by {length} after sanding",
+              least > 0
+                  ? Text.of("the slots are {least} deep", Text.length(least, 2))
+                  : Text.of("nothing is left of the slots"),
+              Text.length(tang, 2),
+              Text.length(tang + clearance - least, 2)));
     }
   }
 
@@ -188,18 +184,18 @@ final class Readiness {
     if (square > FILED) {
       found.stop(
           RoutDecisions.POCKET_CORNERS.id(),
-          "a square heel stands off the pocket's end by "
-              + Text.mm(square, 2)
-              + ": round the heel, chisel the corners, or a corner radius of at most "
-              + Text.mm(FILED, 1));
+          Text.of(
+              "a square heel stands off the pocket's end by {square}: round the heel, chisel the corners, or a corner radius of at most {filed}",
+              Text.length(square, 2),
+              Text.length(FILED, 1)));
     }
     double finished = pocket.finished().value();
     if (finished < 0) {
       found.stop(
           RoutDecisions.POCKET_CLEARANCE.id(),
-          "with finish in it the pocket is "
-              + Text.mm(-finished, 2)
-              + " a side too narrow for the neck: more clearance, or keep finish out of it");
+          Text.of(
+              "with finish in it the pocket is {value} a side too narrow for the neck: more clearance, or keep finish out of it",
+              Text.length(-finished, 2)));
     }
     return found.list();
   }

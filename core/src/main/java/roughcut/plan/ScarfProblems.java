@@ -46,8 +46,9 @@ final class ScarfProblems {
         && !inputs.done(OperationId.HEAD_SCARF_SAW)) {
       found.look(
           Decisions.SCARF_PLANING.id(),
-          "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"
-              + " with every shaving");
+          Text.of(
+              "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"
+                  + " with every shaving"));
     }
   }
 
@@ -55,9 +56,9 @@ final class ScarfProblems {
     if (inputs.get(Decisions.HEAD_VENEER).value() == 0) {
       found.look(
           Decisions.HEAD_VENEER.id(),
-          "the scarf joint shows across the headstock's face, "
-              + Text.mm(joint.seamTop().value(), 1)
-              + " from the break: a face veneer covers it");
+          Text.of(
+              "the scarf joint shows across the headstock's face, {seamTop} from the break: a face veneer covers it",
+              Text.length(joint.seamTop().value(), 1)));
     }
   }
 
@@ -82,22 +83,24 @@ final class ScarfProblems {
     if (!edge.isEmpty()) {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
-          named(edge)
-              + " on the scarf joint's thin edge, which chips: move the tuners, or join under the"
-              + " fretboard");
+          Text.of(
+              "{named} on the scarf joint's thin edge, which chips: move the tuners, or join under the"
+                  + " fretboard",
+              named(edge)));
     }
     if (!through.isEmpty()) {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
-          named(through)
-              + " through the scarf joint: bore after the glue has cured, with a backing");
+          Text.of(
+              "{named} through the scarf joint: bore after the glue has cured, with a backing",
+              named(through)));
     }
   }
 
-  private static String named(List<Integer> strings) {
+  private static Text named(List<Integer> strings) {
     String all = strings.stream().map(String::valueOf).collect(Collectors.joining(", "));
     return strings.size() == 1
-        ? "the tuner of string " + all + " is bored"
-        : "the tuners of strings " + all + " are bored";
+        ? Text.of("the tuner of string {all} is bored", all)
+        : Text.of("the tuners of strings {all} are bored", all);
   }
 }

@@ -1,7 +1,5 @@
 package roughcut.plan;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import roughcut.measure.Text;
 
 /**
@@ -15,21 +13,21 @@ import roughcut.measure.Text;
 public record StraightedgeCheck(Datum from, double shows) {
   /** A line that a rule can be laid to; from those at the body's end it counts towards the nut. */
   public enum Datum {
-    NUT("the nut line", 1),
-    OCTAVE("the octave fret", 1),
-    FRETBOARD_END("the fretboard's end", -1),
-    BODY_EDGE("the body's edge", -1),
-    HEEL_END("the heel's end", -1);
+    NUT(Text.of("the nut line"), 1),
+    OCTAVE(Text.of("the octave fret"), 1),
+    FRETBOARD_END(Text.of("the fretboard's end"), -1),
+    BODY_EDGE(Text.of("the body's edge"), -1),
+    HEEL_END(Text.of("the heel's end"), -1);
 
-    private final String words;
+    private final Text words;
     private final int way;
 
-    Datum(String words, int way) {
+    Datum(Text words, int way) {
       this.words = words;
       this.way = way;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
 
@@ -71,43 +69,39 @@ public record StraightedgeCheck(Datum from, double shows) {
    * @param fret counted from the nut
    * @param shown what this rule shows at the mark
    */
-  public String marked(Plan plan, int fret, double shown) {
+  public Text marked(Plan plan, int fret, double shown) {
     double wanted = plan.frets().at(fret);
     double off = place(plan, shown) - wanted;
     if (Math.abs(off) < 0.005) {
-      return "Fret " + fret + " is marked where it belongs";
+      return Text.of("Fret {fret} is marked where it belongs", fret);
     }
     double scale = plan.frets().scale().value();
     double left = scale - wanted - off;
-    String heard =
+    Text heard =
         left > 0
-            ? ", "
-                + fixed(Math.abs(cents(scale - wanted, left)), 1)
-                + " cents "
-                + (off > 0 ? "sharp" : "flat")
-                + " if it is sawn there"
-            : ", beyond the saddle line";
-    String way = off > 0 ? "towards the bridge" : "towards the nut";
+            ? Text.of(
+                ", {number} cents {detail} if it is sawn there",
+                Text.fixed(Math.abs(cents(scale - wanted, left)), 1),
+                off > 0 ? Text.of("sharp") : Text.of("flat"))
+            : Text.of(", beyond the saddle line");
+    Text way = off > 0 ? Text.of("towards the bridge") : Text.of("towards the nut");
     double beyond = plan.taper().end().value() - plan.frets().last().x() - off;
-    return "Fret "
-        + fret
-        + " is marked "
-        + Text.mm(Math.abs(off), 2)
-        + " too far "
-        + way
-        + heard
-        + ". If every mark is off by that, the nut line moves "
-        + Text.mm(Math.abs(off), 2)
-        + " "
-        + way
-        + " with them and all is right; past the last fret "
-        + (beyond > 0
-            ? Text.mm(beyond, 1) + " of board are left"
-            : "the board is " + Text.mm(-beyond, 1) + " too short")
-        + (wanted > 0 && wanted + off > 0
-            ? ". If it grows with the distance, they are marks for a scale of "
-                + Text.mm(scale * (wanted + off) / wanted, 1)
-            : "");
+    return Text.of(
+        "Fret {fret} is marked {size} too far {way}{heard}. If every mark is off by that, the nut line moves {size2} {way2} with them and all is right; past the last fret {detail}{detail2}",
+        fret,
+        Text.length(Math.abs(off), 2),
+        way,
+        heard,
+        Text.length(Math.abs(off), 2),
+        way,
+        beyond > 0
+            ? Text.of("{beyond} of board are left", Text.length(beyond, 1))
+            : Text.of("the board is {value} too short", Text.length(-beyond, 1)),
+        wanted > 0 && wanted + off > 0
+            ? Text.of(
+                ". If it grows with the distance, they are marks for a scale of {length}",
+                Text.length(scale * (wanted + off) / wanted, 1))
+            : Text.NONE);
   }
 
   /** How much higher a string of another length sounds, hundredths of a semitone. */

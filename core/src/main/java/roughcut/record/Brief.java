@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import roughcut.measure.Text;
 
 /**
  * What a build has to hold to (handbook page 7, "The brief"), until when, and what the maker fixed
@@ -25,25 +26,25 @@ public record Brief(
   /** How a wish is held against the plan. */
   public enum Kind {
     /** A value of the plan stays at most so much. */
-    AT_MOST("at most"),
+    AT_MOST(Text.of("at most")),
     /** A value of the plan stays at least so much. */
-    AT_LEAST("at least"),
+    AT_LEAST(Text.of("at least")),
     /** The neck comes off again. */
-    COMES_APART("comes apart"),
+    COMES_APART(Text.of("comes apart")),
     /** Every part lies on a board that is owned, and all hardware was measured. */
-    ONLY_IN_HAND("only parts in hand"),
+    ONLY_IN_HAND(Text.of("only parts in hand")),
     /** Boards cost no more than so much, in the maker's money. */
-    COSTS_AT_MOST("boards cost at most"),
+    COSTS_AT_MOST(Text.of("boards cost at most")),
     /** Something that is seen, and judged by the maker. */
-    BY_EYE("by eye");
+    BY_EYE(Text.of("by eye"));
 
-    private final String words;
+    private final Text words;
 
-    Kind(String words) {
+    Kind(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
 

@@ -27,6 +27,7 @@ import roughcut.measure.MeasuredValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 
@@ -37,7 +38,7 @@ import roughcut.measure.ValueKey;
  */
 public final class EffectiveInputs {
   private static final String TOPPED = OperationId.TOP_GLUE.text();
-  private static final String FOLLOWS = "found from what it follows, until it is decided";
+  private static final Text FOLLOWS = Text.of("found from what it follows, until it is decided");
 
   private final Build build;
   private final Map<String, Reading> readings;
@@ -161,7 +162,7 @@ public final class EffectiveInputs {
    *
    * @param usual what it is while the design doesn't say
    */
-  public Value get(String id, String label, Quantity quantity, double usual) {
+  public Value get(String id, Text label, Quantity quantity, double usual) {
     double nominal = build.design().numbers().getOrDefault(id, usual);
     return record(real(new DecidedValue(new ValueKey(id, label, quantity), nominal)));
   }
@@ -252,7 +253,7 @@ public final class EffectiveInputs {
                 new SearchedValue(
                     decided.key(),
                     v.value(),
-                    "found no thicker than its part as sawn",
+                    Text.of("found no thicker than its part as sawn"),
                     Provenance.of(decided, v)))
         .orElse(decided);
   }

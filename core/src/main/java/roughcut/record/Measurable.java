@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.NumberDecision;
 import roughcut.design.ReadingKind;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueKey;
 
@@ -21,16 +21,16 @@ import roughcut.measure.ValueKey;
  *     is worked out
  */
 public record Measurable(
-    String id, String label, ReadingKind kind, Range range, List<String> answers, String drawn) {
+    String id, Text label, ReadingKind kind, Range range, List<Text> answers, String drawn) {
   public Measurable {
     answers = List.copyOf(answers);
   }
 
-  public Measurable(String id, String label, ReadingKind kind, Range range) {
+  public Measurable(String id, Text label, ReadingKind kind, Range range) {
     this(id, label, kind, range, List.of());
   }
 
-  public Measurable(String id, String label, ReadingKind kind, Range range, List<String> answers) {
+  public Measurable(String id, Text label, ReadingKind kind, Range range, List<Text> answers) {
     this(id, label, kind, range, answers, id);
   }
 
@@ -47,19 +47,19 @@ public record Measurable(
   }
 
   /** How far a part has come. */
-  static Measurable stage(String id, String label, double least, double most, String where) {
+  static Measurable stage(String id, Text label, double least, double most, Text where) {
     return new Measurable(
         id, label, new ReadingKind.Stage(where), new Range(Quantity.LENGTH, least, most));
   }
 
   /** One that is seen rather than measured. */
-  static Measurable seen(String id, String label, ReadingKind kind, String... answers) {
+  static Measurable seen(String id, Text label, ReadingKind kind, Text... answers) {
     Range range = new Range(Quantity.COUNT, 0, answers.length - 1);
     return new Measurable(id, label, kind, range, List.of(answers));
   }
 
   /** Where and how it is taken, in one sentence. */
-  public String hint() {
+  public Text hint() {
     return kind.where();
   }
 
@@ -84,10 +84,10 @@ public record Measurable(
   }
 
   /** A reading of it as it is told: the answer, or the number with its unit. */
-  public String told(double value, Units units) {
+  public Text told(double value, Units units) {
     int place = (int) Math.round(value);
     return place >= 0 && place < answers.size()
         ? answers.get(place)
-        : NumberWriter.text(value, quantity(), units);
+        : Text.only(Text.shown(value, quantity()));
   }
 }

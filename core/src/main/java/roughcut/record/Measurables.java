@@ -15,96 +15,101 @@ import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 
 /** What is read of parts on their way (handbook page 8, "A part is a history"). */
 public final class Measurables {
   public static final Measurable BODY_THICKNESS =
       Measurable.stage(
           "body.now-thickness",
-          "Body's thickness now",
+          Text.of("Body's thickness now"),
           1,
           200,
-          "As thick as it is, while it is not yet planed to its thickness.");
+          Text.of("As thick as it is, while it is not yet planed to its thickness."));
   public static final Measurable BODY_OUTSIDE =
       Measurable.stage(
           "body.now-outside",
-          "Outside its line by",
+          Text.of("Outside its line by"),
           0,
           100,
-          "From its edge to the drawn line, while it is not yet sawn and trimmed to it.");
+          Text.of("From its edge to the drawn line, while it is not yet sawn and trimmed to it."));
   public static final Measurable NECK_1 =
       Measurable.stage(
           "neck.now-1",
-          "Neck at fret 1 now",
+          Text.of("Neck at fret 1 now"),
           1,
           80,
-          "With the fretboard, by caliper at the middle of the back.");
+          Text.of("With the fretboard, by caliper at the middle of the back."));
   public static final Measurable NECK_12 =
       Measurable.stage(
           "neck.now-12",
-          "Neck at the octave now",
+          Text.of("Neck at the octave now"),
           1,
           80,
-          "With the fretboard, by caliper at the middle of the back.");
+          Text.of("With the fretboard, by caliper at the middle of the back."));
 
   public static final Measurable BLANK_WIDTH =
       Measurable.stage(
               "blank.width-now",
-              "Neck blank's width now",
+              Text.of("Neck blank's width now"),
               5,
               400,
-              "Across the glue lines where it is widest, both sides true; its middle is the centre"
-                  + " line.")
+              Text.of(
+                  "Across the glue lines where it is widest, both sides true; its middle is the centre"
+                      + " line."))
           .of("blank.width");
   public static final Measurable BLANK_LENGTH =
       Measurable.stage(
               "blank.length-now",
-              "Neck blank's length now",
+              Text.of("Neck blank's length now"),
               50,
               2000,
-              "From end to end along the centre line, before anything is sawn off it.")
+              Text.of("From end to end along the centre line, before anything is sawn off it."))
           .of("stack.length");
   public static final Measurable HEEL_TAPER =
       new Measurable(
               "heel.taper-made",
-              "Taper of heel or wedge, made",
+              Text.of("Taper of heel or wedge, made"),
               new ReadingKind.Result(
-                  "Caliper: what a planed heel lost at its thinner end, or how thick a wedge is at its"
-                      + " thick end.",
+                  Text.of(
+                      "Caliper: what a planed heel lost at its thinner end, or how thick a wedge is at its"
+                          + " thick end."),
                   List.of(OperationId.HEEL_FACES, OperationId.HEEL_WEDGE)),
               new Range(Quantity.FINE_LENGTH, 0, 20))
           .of("heel.taper");
-  public static final Measurable POCKET_EDGE = pocket("edge", "at the body's edge", "front");
-  public static final Measurable POCKET_END = pocket("end", "at the heel's end", "end");
+  public static final Measurable POCKET_EDGE =
+      pocket("edge", Text.of("at the body's edge"), "front");
+  public static final Measurable POCKET_END = pocket("end", Text.of("at the heel's end"), "end");
 
   public static final Measurable ACTION_12 =
       fine(
           "setup.action-12",
-          "Action at fret 12, treble",
+          Text.of("Action at fret 12, treble"),
           0,
           12,
-          "Under string 1, over the octave fret, tuned to pitch; feeler gauges or a rule on edge.");
+          Text.of(
+              "Under string 1, over the octave fret, tuned to pitch; feeler gauges or a rule on edge."));
   public static final Measurable ACTION_12_BASS =
       fine(
           "setup.action-12-bass",
-          "Action at fret 12, bass",
+          Text.of("Action at fret 12, bass"),
           0,
           12,
-          "Under the outer bass string, over the octave fret, tuned to pitch.");
+          Text.of("Under the outer bass string, over the octave fret, tuned to pitch."));
   public static final Measurable ACTION_1 =
       fine(
           "setup.action-1",
-          "Action at fret 1",
+          Text.of("Action at fret 1"),
           0,
           6,
-          "Under the string that stands highest at fret 1, tuned to pitch.");
+          Text.of("Under the string that stands highest at fret 1, tuned to pitch."));
   public static final Measurable RELIEF =
       fine(
           "setup.relief",
-          "Relief",
+          Text.of("Relief"),
           -2,
           5,
-          "String 3 held at fret 1 and where the body begins: its gap halfway between.");
+          Text.of("String 3 held at fret 1 and where the body begins: its gap halfway between."));
 
   private static final List<Measurable> ALL =
       List.of(
@@ -138,25 +143,25 @@ public final class Measurables {
   private static final Pattern INTONATION =
       Pattern.compile("intonation\\.string\\.(\\d{1,2})\\.cents");
 
-  private static Measurable pocket(String at, String where, String drawn) {
+  private static Measurable pocket(String at, Text where, String drawn) {
     return new Measurable(
             "pocket.made-" + at,
-            "Pocket depth " + where + ", made",
+            Text.of("Pocket depth {where}, made", where),
             new ReadingKind.Result(
-                "Depth gauge or caliper's rod on the body's finished top, down to the floor, "
-                    + where
-                    + " on the centre line.",
+                Text.of(
+                    "Depth gauge or caliper's rod on the body's finished top, down to the floor, {where} on the centre line.",
+                    where),
                 List.of(OperationId.cut(CutName.row("pocket")))),
             new Range(Quantity.FINE_LENGTH, 0, 80))
         .of("pocket.depth." + drawn);
   }
 
   /** Read on the strung instrument. */
-  private static ReadingKind playing(String where) {
+  private static ReadingKind playing(Text where) {
     return new ReadingKind.Assembly(where, List.of(OperationId.STRINGS_ON));
   }
 
-  private static Measurable fine(String id, String label, double least, double most, String hint) {
+  private static Measurable fine(String id, Text label, double least, double most, Text hint) {
     return new Measurable(id, label, playing(hint), new Range(Quantity.FINE_LENGTH, least, most));
   }
 
@@ -168,9 +173,10 @@ public final class Measurables {
   public static Measurable intonation(int string) {
     return new Measurable(
         "intonation.string." + string + ".cents",
-        "String " + string + " at the octave, sharp by",
+        Text.of("String {string} at the octave, sharp by", string),
         playing(
-            "Tuner: fretted at the octave against the open string's octave; flat is less than 0."),
+            Text.of(
+                "Tuner: fretted at the octave against the open string's octave; flat is less than 0.")),
         new Range(Quantity.CENTS, -100, 100));
   }
 
@@ -187,42 +193,47 @@ public final class Measurables {
    */
   public static Measurable ofPickup(Design named, String pickup, String what) {
     String id = "pickup." + pickup + "." + what;
-    String of = named.cutTitle(pickup) + ", ";
+    Text of = Text.of("{pickup}, ", named.cutTitle(pickup));
     return switch (what) {
       case "gap-treble", "gap-bass" ->
           fine(
               id,
-              of + "gap " + (what.endsWith("treble") ? "treble" : "bass"),
+              Text.of(
+                  "{of}gap {which}",
+                  of,
+                  what.endsWith("treble") ? Text.of("treble") : Text.of("bass")),
               0,
               20,
-              "Under the outer string held at the last fret, to the pickup’s top or pole.");
+              Text.of(
+                  "Under the outer string held at the last fret, to the pickup’s top or pole."));
       case "resistance" ->
           new Measurable(
               id,
-              of + "resistance",
-              wired("Meter across its two leads, with nothing else on them."),
+              Text.of("{of}resistance", of),
+              wired(Text.of("Meter across its two leads, with nothing else on them.")),
               new Range(Quantity.RESISTANCE, 0, 2000));
       case "swing" ->
           Measurable.seen(
               id,
-              of + "needle",
+              Text.of("{of}needle", of),
               wired(
-                  "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles"
-                      + " and pulled off. Which way it goes at the pull."),
-              "down",
-              "up");
+                  Text.of(
+                      "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles"
+                          + " and pulled off. Which way it goes at the pull.")),
+              Text.of("down"),
+              Text.of("up"));
       case "magnet" ->
           Measurable.seen(
               id,
-              of + "compass",
-              wired("Which end of a compass needle the poles pull to themselves."),
-              "south end",
-              "north end");
+              Text.of("{of}compass", of),
+              wired(Text.of("Which end of a compass needle the poles pull to themselves.")),
+              Text.of("south end"),
+              Text.of("north end"));
       default -> throw new IllegalArgumentException("nothing of a pickup is called " + what);
     };
   }
 
-  private static ReadingKind wired(String where) {
+  private static ReadingKind wired(Text where) {
     return new ReadingKind.PartInHand(where);
   }
 
@@ -236,10 +247,10 @@ public final class Measurables {
   public static Measurable neckAt(int fret) {
     return Measurable.stage(
         "neck.now-at." + fret,
-        "Neck at fret " + fret + " now",
+        Text.of("Neck at fret {fret} now", fret),
         1,
         80,
-        "With the fretboard, by caliper at the middle of the back.");
+        Text.of("With the fretboard, by caliper at the middle of the back."));
   }
 
   private static final Pattern FENCE =
@@ -247,15 +258,15 @@ public final class Measurables {
 
   /** Where along a channel its fence is tried before it is routed. */
   public enum Along {
-    HEAD("head", "at the headstock end", 0),
-    MIDDLE("middle", "halfway", 0.5),
-    HEEL("heel", "at the heel end", 1);
+    HEAD("head", Text.of("at the headstock end"), 0),
+    MIDDLE("middle", Text.of("halfway"), 0.5),
+    HEEL("heel", Text.of("at the heel end"), 1);
 
     private final String word;
-    private final String words;
+    private final Text words;
     private final double share;
 
-    Along(String word, String words, double share) {
+    Along(String word, Text words, double share) {
       this.word = word;
       this.words = words;
       this.share = share;
@@ -266,7 +277,7 @@ public final class Measurables {
       return word;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
 
@@ -284,14 +295,15 @@ public final class Measurables {
   public static Measurable fence(String channel, Along place) {
     return Measurable.stage(
         "fence." + channel + "." + place.word(),
-        "Fence of the "
-            + (channel.equals("rod") ? "rod's channel" : "stiffeners' channels")
-            + ", tried "
-            + place.words(),
+        Text.of(
+            "Fence of the {which}, tried {place}",
+            channel.equals("rod") ? Text.of("rod's channel") : Text.of("stiffeners' channels"),
+            place.words()),
         0,
         200,
-        "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"
-            + " the cut's near side.");
+        Text.of(
+            "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"
+                + " the cut's near side."));
   }
 
   private static final Pattern PLACE = Pattern.compile("place\\.([a-z0-9-]+)\\.(along|aside)");
@@ -307,11 +319,15 @@ public final class Measurables {
     boolean along = way.equals("along");
     return new Measurable(
         placeId(cut, way),
-        named.cutTitle(cut) + (along ? ", from the body's edge" : ", from the centre line"),
+        Text.of(
+            "{cutTitle}{which}",
+            named.cutTitle(cut),
+            along ? Text.of(", from the body's edge") : Text.of(", from the centre line")),
         new ReadingKind.Result(
             along
-                ? "Along the centre line, from the body's edge at the neck to its middle."
-                : "Square to the centre line, to its middle; less than 0 towards the bass side.",
+                ? Text.of("Along the centre line, from the body's edge at the neck to its middle.")
+                : Text.of(
+                    "Square to the centre line, to its middle; less than 0 towards the bass side."),
             List.of(OperationId.cut(CutName.row(cut)))),
         new Range(Quantity.FINE_LENGTH, -800, 800));
   }

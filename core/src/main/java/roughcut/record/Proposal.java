@@ -12,11 +12,6 @@ import roughcut.measure.Units;
  * @param change makes it
  */
 public record Proposal(Text text, UnaryOperator<Build> change) {
-  /** With words that have lengths among them. */
-  public Proposal(String words, UnaryOperator<Build> change) {
-    this(Text.of(words), change);
-  }
-
   /** As it is read in millimetres. */
   public String words() {
     return text.in(Units.MM);
@@ -27,7 +22,7 @@ public record Proposal(Text text, UnaryOperator<Build> change) {
   }
 
   /** The same with more to say. */
-  public Proposal saying(String more) {
+  public Proposal saying(Text more) {
     return more.isEmpty() ? this : new Proposal(text.and(more), change);
   }
 }

@@ -252,7 +252,7 @@ public record BodyCuts(
       builder.add(
           new HardwareSolid(
               "fretboard",
-              "fretboard",
+              Text.of("fretboard"),
               "fretboard",
               new Prism(shape.corners(), -BOARD, -0.01, 0),
               shape,
@@ -267,12 +267,11 @@ public record BodyCuts(
       if (!counted.id().equals(fitting.kind())) {
         builder.addProblem(
             fitting.id("kind"),
-            fitting.words()
-                + ": “"
-                + fitting.kind()
-                + "” is no kind in this program's list; it counts as “"
-                + counted.name()
-                + "” until another is chosen",
+            Text.of(
+                "{fitting}: “{kind}” is no kind in this program's list; it counts as “{counted}” until another is chosen",
+                fitting.words(),
+                fitting.kind(),
+                counted.name()),
             new Point(builder.surface.from(), 0));
       }
     }
@@ -298,10 +297,10 @@ public record BodyCuts(
                         > 0
                     ? own
                     : cut.changedBy().get(0),
-            "the "
-                + cut.words()
-                + " is deeper than the body is thick; under "
-                + Text.mm(builder.thickness().value(), 1),
+            Text.of(
+                "the {cut} is deeper than the body is thick; under {thickness}",
+                cut.words(),
+                Text.length(builder.thickness().value(), 1)),
             at);
       }
       boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;
@@ -310,7 +309,9 @@ public record BodyCuts(
               .noneMatch(
                   o -> o.corners().stream().anyMatch(builder.surface.edge().shape()::contains))) {
         builder.addProblem(
-            cut.changedBy().get(0), "the " + cut.words() + " lies outside the body's outline", at);
+            cut.changedBy().get(0),
+            Text.of("the {cut} lies outside the body's outline", cut.words()),
+            at);
       }
     }
   }

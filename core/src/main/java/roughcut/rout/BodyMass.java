@@ -15,6 +15,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.shop.Shop;
@@ -119,7 +120,7 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
     }
     Value hardware =
         SearchedValue.of(
-            RoutKeys.FITTINGS_MASS, fitted, "found by adding them up", Provenance.NONE);
+            RoutKeys.FITTINGS_MASS, fitted, Text.of("found by adding them up"), Provenance.NONE);
     Value instrument =
         registry.put(
             RoutKeys.INSTRUMENT_MASS,
@@ -132,29 +133,32 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
         SearchedValue.of(
             RoutKeys.BODY_BALANCE_X,
             bodyMiddle(cutBody, body, before),
-            "found by balancing what is left",
+            Text.of("found by balancing what is left"),
             cutBody.everything());
     Value neckAt =
         SearchedValue.of(
             RoutKeys.NECK_BALANCE_X,
             weights.neckAt(),
-            "found by balancing its slices",
+            Text.of("found by balancing its slices"),
             weights.provenance());
     Value fittedAt =
         SearchedValue.of(
             RoutKeys.FITTINGS_BALANCE_X,
             fitted > 0 ? moment / fitted : 0,
-            "found by balancing them",
+            Text.of("found by balancing them"),
             cutBody.everything());
     Value headAt =
         SearchedValue.of(
             RoutKeys.TUNERS_X,
             weights.headAt(),
-            "found halfway along the head",
+            Text.of("found halfway along the head"),
             Provenance.of(cutBody.inputs.get(Decisions.HEAD_LENGTH)));
     Value bridgeAt =
         SearchedValue.of(
-            RoutKeys.BRIDGE_X, saddle, "found at the saddle line", cutBody.surface.provenance());
+            RoutKeys.BRIDGE_X,
+            saddle,
+            Text.of("found at the saddle line"),
+            cutBody.surface.provenance());
     Value balance =
         registry.put(
             RoutKeys.BALANCE_X,
@@ -172,7 +176,10 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
             in("M", instrument));
     Value strap =
         SearchedValue.of(
-            RoutKeys.STRAP_FRONT, strap(cutBody), "found on the body’s edge", cutBody.everything());
+            RoutKeys.STRAP_FRONT,
+            strap(cutBody),
+            Text.of("found on the body’s edge"),
+            cutBody.everything());
     return new BodyMass(
         mass,
         instrument,
@@ -199,13 +206,13 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
         SearchedValue.of(
             RoutKeys.BODY_CUT_VOLUME,
             (before.cut().all() + volume(relief(cutBody))) / 1000,
-            "found by adding the cuts up",
+            Text.of("found by adding the cuts up"),
             cutBody.everything());
     Value carved =
         SearchedValue.of(
             RoutKeys.BODY_CARVED_VOLUME,
             before.carved().all() / 1000,
-            "found by adding slices up",
+            Text.of("found by adding slices up"),
             cutBody.surface.provenance());
     return registry.put(
         RoutKeys.BODY_MASS.called("Body, finished, estimated"),
@@ -247,14 +254,14 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
             SearchedValue.of(
                 RoutKeys.BODY_CUT_TO_COME,
                 toCome / 1000,
-                "found by adding up the cuts that are not made yet",
+                Text.of("found by adding up the cuts that are not made yet"),
                 cutBody.everything())),
         in(
             "c",
             SearchedValue.of(
                 RoutKeys.BODY_SHAPE_TO_COME,
                 shaping.all() / 1000,
-                "found by adding slices up",
+                Text.of("found by adding slices up"),
                 cutBody.surface.at(cutBody.state).provenance())),
         in("u", ofCap(cutBody, cutting.plus(shaping))),
         in("ρ_t", capDensity(before)),
@@ -267,16 +274,16 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
     return SearchedValue.of(
         RoutKeys.BODY_CAP_VOLUME,
         removed.cap() / 1000,
-        "found by adding up what lies in top and veneer",
+        Text.of("found by adding up what lies in top and veneer"),
         cutBody.everything());
   }
 
   private static Value capDensity(Uncut before) {
-    return TableValue.of(RoutKeys.BODY_CAP_DENSITY, before.cap(), "the table of woods");
+    return TableValue.of(RoutKeys.BODY_CAP_DENSITY, before.cap(), Text.of("the table of woods"));
   }
 
   private static Value density(Uncut before) {
-    return TableValue.of(RoutKeys.BODY_DENSITY, before.density(), "the table of woods");
+    return TableValue.of(RoutKeys.BODY_DENSITY, before.density(), Text.of("the table of woods"));
   }
 
   /** The slab's middle, moved by what was cut from it. */

@@ -23,6 +23,7 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.ValueRegistry;
@@ -105,7 +106,7 @@ class BodyStock {
                   () ->
                       inputs.get(
                           fitting.id(key),
-                          fitting.title() + ", " + t.label(),
+                          Text.of("{title}, {t}", fitting.title(), t.label()),
                           t.quantity(),
                           t.usual().applyAsDouble(fitting.listed())));
             });
@@ -140,11 +141,11 @@ class BodyStock {
    *
    * @param formula of what is worked out, in the inputs' symbols
    */
-  Value depth(String id, String name, String words, String formula, ComputedValue.Input... terms) {
+  Value depth(String id, String name, Text words, String formula, ComputedValue.Input... terms) {
     Value own = inputs.get(FittingDecisions.depth(inputs.design(), name));
     return own.value() > 0
-        ? registry.put(id, words + ", depth", LENGTH, "d", in("d", own))
-        : registry.put(id, words + ", depth", LENGTH, formula, terms);
+        ? registry.put(id, Text.of("{words}, depth", words), LENGTH, "d", in("d", own))
+        : registry.put(id, Text.of("{words}, depth", words), LENGTH, formula, terms);
   }
 
   /** Top and veneer, glued over what is cut before they go on, mm. */
@@ -154,19 +155,19 @@ class BodyStock {
   }
 
   /** What is left beyond a rout's floor, entered as {@code rout.NAME.floor}. */
-  Value floor(String name, String words, Value depth, double x) {
+  Value floor(String name, Text words, Value depth, double x) {
     double rise = surface.riseAt(x);
     return rise == 0
         ? registry.put(
             "rout." + name + ".floor",
-            "Left beyond the floor of the " + words,
+            Text.of("Left beyond the floor of the {words}", words),
             LENGTH,
             "t − d",
             in("t", thickness()),
             in("d", depth))
         : registry.put(
             "rout." + name + ".floor",
-            "Left beyond the floor of the " + words,
+            Text.of("Left beyond the floor of the {words}", words),
             LENGTH,
             "t + r − d",
             in("t", thickness()),
@@ -174,10 +175,10 @@ class BodyStock {
                 "r",
                 SearchedValue.of(
                     "rout." + name + ".rise",
-                    "Top higher there by",
+                    Text.of("Top higher there by"),
                     rise,
                     LENGTH,
-                    "found on the carved top",
+                    Text.of("found on the carved top"),
                     surface.heights())),
             in("d", depth));
   }
@@ -210,13 +211,13 @@ class BodyStock {
     Value measured =
         TableValue.of(
             "template." + name + ".measured",
-            "Opening as last measured",
+            Text.of("Opening as last measured"),
             opening.get(),
             FINE_LENGTH,
-            "the shop's template");
+            Text.of("the shop's template"));
     registry.put(
         "rout." + name + ".off",
-        "Rout along the strings, wider than drawn by its template",
+        Text.of("Rout along the strings, wider than drawn by its template"),
         FINE_LENGTH,
         "m − o − w",
         in("m", measured),
@@ -224,19 +225,19 @@ class BodyStock {
             "o",
             SearchedValue.of(
                 "template." + name + ".bush",
-                "Bush less cutter",
+                Text.of("Bush less cutter"),
                 offset,
                 FINE_LENGTH,
-                "found from bush and cutter",
+                Text.of("found from bush and cutter"),
                 Provenance.of(inputs.get(RoutDecisions.TEMPLATE_BUSH)))),
         in(
             "w",
             SearchedValue.of(
                 "rout." + name + ".drawn",
-                "Rout as drawn",
+                Text.of("Rout as drawn"),
                 b.width(),
                 FINE_LENGTH,
-                "found of the rout as drawn",
+                Text.of("found of the rout as drawn"),
                 inputs.trackedSoFar())));
     if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
       return shapes;
@@ -279,7 +280,7 @@ class BodyStock {
         ? drawn
         : ComputedValue.of(
             name + ".clearance-cut",
-            "Clearance a side, by the template",
+            Text.of("Clearance a side, by the template"),
             FINE_LENGTH,
             "c + o / 2",
             in("c", drawn),

@@ -23,6 +23,7 @@ import roughcut.geometry.Solid;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.Channel;
 import roughcut.neck.NeckShape;
@@ -94,7 +95,7 @@ public record Bolts(
         length(
             builder,
             "bolt.length",
-            "First bolts, length under their heads",
+            Text.of("First bolts, length under their heads"),
             pocket,
             heel,
             first,
@@ -102,7 +103,7 @@ public record Bolts(
         length(
             builder,
             "bolt.last.length",
-            "Last bolts, length under their heads",
+            Text.of("Last bolts, length under their heads"),
             pocket,
             heel,
             end,
@@ -112,8 +113,8 @@ public record Bolts(
         builder.registry.put(
             "bolt.pilot-stop",
             switch (kind) {
-              case INSERTS -> "Bore for the insert, deep";
-              case SCREWS_PLATE, SCREWS_FERRULES -> "Pilot in the heel, deep";
+              case INSERTS -> Text.of("Bore for the insert, deep");
+              case SCREWS_PLATE, SCREWS_FERRULES -> Text.of("Pilot in the heel, deep");
             },
             LENGTH,
             "b + 1",
@@ -166,10 +167,10 @@ public record Bolts(
     Value floor =
         SearchedValue.of(
             "bolt.floor",
-            "Least wood between pocket and back at a bolt",
+            Text.of("Least wood between pocket and back at a bolt"),
             least,
             LENGTH,
-            "found over the bolts",
+            Text.of("found over the bolts"),
             builder.provenance(pocket.cut()).and(builder.surface.heights()));
     return Optional.of(
         builder.registry.put(RoutKeys.BOLT_SEAT, "f − k", in("f", floor), in("k", sunk)));
@@ -190,7 +191,7 @@ public record Bolts(
       builder.add(
           new Cut(
               "bolt-" + (i + 1),
-              "neck bolt " + (i + 1),
+              Text.of("neck bolt {value}", i + 1),
               CutKind.BOLT,
               CutFrom.BACK,
               List.of(),
@@ -225,7 +226,7 @@ public record Bolts(
       length(
           builder,
           id,
-          "Bolt " + (i + 1) + ", length under their heads",
+          Text.of("Bolt {value}, length under their heads", i + 1),
           pocket,
           heel,
           places.get(i),
@@ -236,7 +237,7 @@ public record Bolts(
   private static Value length(
       CutBuilder builder,
       String id,
-      String label,
+      Text label,
       Pocket pocket,
       HeelSeat heel,
       Point at,
@@ -246,10 +247,10 @@ public record Bolts(
     Value there =
         SearchedValue.of(
             id + ".pocket",
-            "Pocket's depth there",
+            Text.of("Pocket's depth there"),
             pocket.depthAt(at.x()),
             FINE_LENGTH,
-            "found in the pocket",
+            Text.of("found in the pocket"),
             builder.provenance(pocket.cut()));
     double back = backAt(builder, at);
     boolean flat = back > builder.thickness().value() - 0.01;
@@ -258,10 +259,10 @@ public record Bolts(
             ? builder.thickness()
             : SearchedValue.of(
                 id + ".back",
-                "Finished back there, below the top",
+                Text.of("Finished back there, below the top"),
                 back,
                 LENGTH,
-                "found on the finished back",
+                Text.of("found on the finished back"),
                 builder.surface.heights());
     ComputedValue.Input[] inputs = {
       in("p", plate),
@@ -277,10 +278,10 @@ public record Bolts(
     Value wedge =
         SearchedValue.of(
             id + ".wedge",
-            "Wedge and film there",
+            Text.of("Wedge and film there"),
             heel.packing(at.x()),
             FINE_LENGTH,
-            "found along the heel",
+            Text.of("found along the heel"),
             heel.provenance());
     inputs = Arrays.copyOf(inputs, inputs.length + 1);
     inputs[inputs.length - 1] = in("w", wedge);
@@ -310,10 +311,10 @@ public record Bolts(
     }
     return SearchedValue.of(
         "bolt.heel",
-        "Least heel over a bolt, as it is planed",
+        Text.of("Least heel over a bolt, as it is planed"),
         places.stream().mapToDouble(p -> seat.wood(p.x())).min().orElse(seat.heel().value()),
         FINE_LENGTH,
-        "least over the bolts, found along the planed heel",
+        Text.of("least over the bolts, found along the planed heel"),
         seat.provenance());
   }
 
@@ -330,10 +331,10 @@ public record Bolts(
     Value share =
         TableValue.of(
             "bolt.pilot-share",
-            "Pilot's share of the screw in a heel of this density",
+            Text.of("Pilot's share of the screw in a heel of this density"),
             density < 500 ? 0.65 : density < 700 ? 0.72 : 0.82,
             roughcut.measure.Quantity.RATIO,
-            "the density of the heel's wood, handbook 6");
+            Text.of("the density of the heel's wood, handbook 6"));
     return builder.registry.put(
         RoutKeys.BOLT_PILOT.called("Pilot in the heel"),
         "d · k",
@@ -350,7 +351,7 @@ public record Bolts(
     return builder.registry.find(
         RoutKeys.BOLT_EDGE,
         least,
-        "least over the bolts of the ways to the heel's sides and end",
+        Text.of("least over the bolts of the ways to the heel's sides and end"),
         builder.trackedSoFar().and(neck.provenance()));
   }
 
@@ -388,7 +389,7 @@ public record Bolts(
         builder.registry.find(
             RoutKeys.BOLT_CHANNEL,
             least,
-            "least distance between bolts and channels in space",
+            Text.of("least distance between bolts and channels in space"),
             builder.trackedSoFar()));
   }
 

@@ -21,6 +21,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.shop.BridgeCuts;
 import roughcut.strings.Bridge;
@@ -82,7 +83,10 @@ final class BridgeRouts {
   private static Value own(Value decided, double listed) {
     return decided.value() > 0
         ? decided
-        : TableValue.of(decided.key().called(decided.label() + ", as listed"), listed, LISTED);
+        : TableValue.of(
+            decided.key().called(Text.of("{decided}, as listed", decided.label())),
+            listed,
+            Text.raw(LISTED));
   }
 
   private void posts() {
@@ -96,11 +100,11 @@ final class BridgeRouts {
         builder.registry.put(RoutKeys.BRIDGE_POST_STOP, "l + s", in("l", bushing), in("s", sink));
     builder.registry.put(RoutKeys.BRIDGE_POST_BORE, "b", in("b", bore));
     builder.forFinish(RoutKeys.BRIDGE_POST_BORE_FOR_FINISH, bore);
-    pilot("bridge.post.pilot", "Bridge posts", bore);
+    pilot("bridge.post.pilot", Text.of("Bridge posts"), bore);
     for (Bridge.Hole hole : bridge.holes()) {
       bore(
           "post-" + hole.name(),
-          hole.name() + " post of the bridge",
+          Text.of("{hole} post of the bridge", Text.of(hole.name())),
           CutKind.POST,
           new Point(seating.atBridge(hole.x().value()), middle + hole.y().value()),
           bore.value(),
@@ -110,7 +114,7 @@ final class BridgeRouts {
           RoutDecisions.POST_DEPTH.id(),
           StringDecisions.BRIDGE_PLACE.id());
     }
-    builder.floor("posts", "bridge posts", depth, datum);
+    builder.floor("posts", Text.of("bridge posts"), depth, datum);
   }
 
   private void tail() {
@@ -119,23 +123,27 @@ final class BridgeRouts {
       return;
     }
     Value back =
-        listed("bridge.tail-back", "Tailpiece behind the bar line, as listed", tail.back());
-    Value apart = listed("bridge.tail-posts", "Tailpiece's posts apart, as listed", tail.posts());
+        listed(
+            "bridge.tail-back", Text.of("Tailpiece behind the bar line, as listed"), tail.back());
+    Value apart =
+        listed("bridge.tail-posts", Text.of("Tailpiece's posts apart, as listed"), tail.posts());
     builder.registry.put(
         RoutKeys.BRIDGE_TAIL_ALONG, "d + b", in("d", bridge.datum()), in("b", back));
     builder.registry.put(RoutKeys.BRIDGE_TAIL_ASIDE, "p / 2", in("p", apart));
     builder.registry.put(
         RoutKeys.BRIDGE_TAIL_STOP,
         "d",
-        in("d", listed("bridge.tail-depth", "Tailpiece's bores, as listed", tail.depth())));
+        in(
+            "d",
+            listed("bridge.tail-depth", Text.of("Tailpiece's bores, as listed"), tail.depth())));
 
-    Value bore = listed("bridge.tail.bore", "Tailpiece's posts, bore", tail.bore());
+    Value bore = listed("bridge.tail.bore", Text.of("Tailpiece's posts, bore"), tail.bore());
     builder.forFinish(RoutKeys.BRIDGE_TAIL_BORE_FOR_FINISH, bore);
-    pilot("bridge.tail.pilot", "Tailpiece's posts", bore);
+    pilot("bridge.tail.pilot", Text.of("Tailpiece's posts"), bore);
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
-          (side < 0 ? "bass" : "treble") + " post of the tailpiece",
+          Text.of("{detail} post of the tailpiece", side < 0 ? Text.of("bass") : Text.of("treble")),
           CutKind.POST,
           new Point(datum + tail.back(), middle + side * tail.posts() / 2),
           tail.bore(),
@@ -147,18 +155,22 @@ final class BridgeRouts {
   }
 
   /** A post leans when its bore does: a thin bit finds the place, square to the face, first. */
-  private void pilot(String id, String words, Value bore) {
+  private void pilot(String id, Text words, Value bore) {
     builder.registry.put(
-        id, words + ", pilot first, square to the face", LENGTH, "min(3, b / 2)", in("b", bore));
+        id,
+        Text.of("{words}, pilot first, square to the face", words),
+        LENGTH,
+        "min(3, b / 2)",
+        in("b", bore));
   }
 
-  private static Value listed(String id, String label, double mm) {
-    return TableValue.of(id, label, mm, LENGTH, LISTED);
+  private static Value listed(String id, Text label, double mm) {
+    return TableValue.of(id, label, mm, LENGTH, Text.raw(LISTED));
   }
 
   private void bore(
       String name,
-      String words,
+      Text words,
       CutKind kind,
       Point at,
       double diameter,
@@ -205,19 +217,24 @@ final class BridgeRouts {
 
   private void pivoting() {
     Value topDepth =
-        TableValue.of(RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), "the bridge's listed sizes");
+        TableValue.of(
+            RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), Text.of("the bridge's listed sizes"));
     Value upper =
         builder.depth(
-            "bridge-top.depth", "bridge-top", "Bridge's upper rout", "d", in("d", topDepth));
+            "bridge-top.depth",
+            "bridge-top",
+            Text.of("Bridge's upper rout"),
+            "d",
+            in("d", topDepth));
     rout(
         "bridge-top",
-        "bridge's upper rout",
+        Text.of("bridge's upper rout"),
         CutKind.BRIDGE,
         BodyFace.TOP,
         outline(top, CORNER),
         upper,
         "bridge-block");
-    builder.floor("bridge-top", "bridge's upper rout", upper, datum);
+    builder.floor("bridge-top", Text.of("bridge's upper rout"), upper, datum);
     if (!block.there()) {
       return;
     }
@@ -225,7 +242,7 @@ final class BridgeRouts {
         builder.registry.put(RoutKeys.BRIDGE_BLOCK_DEPTH, "t", in("t", builder.thickness()));
     rout(
         "bridge-block",
-        "block rout",
+        Text.of("block rout"),
         CutKind.BLOCK,
         BodyFace.TOP,
         outline(block, CORNER),
@@ -237,10 +254,16 @@ final class BridgeRouts {
     Value across = builder.inputs.get(RoutDecisions.SPRINGS_ACROSS);
     Value springDepth =
         TableValue.of(
-            RoutKeys.SPRINGS_LISTED_DEPTH, cuts.springs().depth(), "the bridge's listed sizes");
+            RoutKeys.SPRINGS_LISTED_DEPTH,
+            cuts.springs().depth(),
+            Text.of("the bridge's listed sizes"));
     Value springs =
         builder.depth(
-            "springs.depth", "springs", "Spring rout from the back", "d", in("d", springDepth));
+            "springs.depth",
+            "springs",
+            Text.of("Spring rout from the back"),
+            "d",
+            in("d", springDepth));
     if (across.value() <= 0) {
       return;
     }
@@ -249,8 +272,15 @@ final class BridgeRouts {
     Outline shape =
         Shapes.rounded(
             new Point((begin + end) / 2, middle), end - begin, across.value(), CORNER, 0);
-    rout("springs", "spring rout", CutKind.SPRINGS, BodyFace.BACK, shape, springs, "bridge-block");
-    builder.floor("springs", "spring rout", springs, datum);
+    rout(
+        "springs",
+        Text.of("spring rout"),
+        CutKind.SPRINGS,
+        BodyFace.BACK,
+        shape,
+        springs,
+        "bridge-block");
+    builder.floor("springs", Text.of("spring rout"), springs, datum);
   }
 
   /**
@@ -258,37 +288,37 @@ final class BridgeRouts {
    * fill before, behind and beside it.
    */
   private void spacers() {
-    spacer("front", "before the block", block.from() - top.from());
-    spacer("rear", "behind the block", top.to() - block.to());
-    spacer("side", "at each side of the block", (top.width() - block.width()) / 2);
+    spacer("front", Text.of("before the block"), block.from() - top.from());
+    spacer("rear", Text.of("behind the block"), top.to() - block.to());
+    spacer("side", Text.of("at each side of the block"), (top.width() - block.width()) / 2);
   }
 
-  private void spacer(String where, String words, double size) {
+  private void spacer(String where, Text words, double size) {
     Value area =
         SearchedValue.of(
             "bridge.spacer-" + where + ".size",
-            "Upper rout beyond the block's",
+            Text.of("Upper rout beyond the block's"),
             size,
             LENGTH,
-            "found between the two routs",
+            Text.of("found between the two routs"),
             builder.trackedSoFar());
     builder.registry.put(
         "bridge.spacer." + where,
-        "Spacer in the upper rout's template, " + words,
+        Text.of("Spacer in the upper rout's template, {words}", words),
         LENGTH,
         "s",
         in("s", area));
     if (size < 0) {
       builder.addProblem(
           RoutDecisions.BRIDGE_BLOCK_ALONG.id(),
-          "the block's rout reaches out of the upper rout " + words,
+          Text.of("the block's rout reaches out of the upper rout {words}", words),
           new Point(datum, middle));
     }
   }
 
   private void rout(
       String name,
-      String words,
+      Text words,
       CutKind kind,
       BodyFace face,
       Outline shape,
@@ -338,7 +368,7 @@ final class BridgeRouts {
       builder.add(
           new Cut(
               "string-" + i,
-              "bore of string " + i,
+              Text.of("bore of string {i}", i),
               CutKind.STRING,
               CutFrom.TOP,
               List.of(),
@@ -374,7 +404,7 @@ final class BridgeRouts {
     builder.add(
         new HardwareSolid(
             "bridge-plate",
-            "bridge",
+            Text.of("bridge"),
             "bridge-plate",
             new Prism(shape.corners(), top - PLATE_HEIGHT, top - 0.01, 0),
             shape,

@@ -15,6 +15,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /**
@@ -80,7 +81,7 @@ public record CavityCover(
       PlateScrews.add(
           builder,
           cavity,
-          cavity.words() + " cover",
+          Text.of("{cavity} cover", cavity.words()),
           face,
           lies,
           screws,
@@ -122,13 +123,13 @@ public record CavityCover(
     Value pilot =
         TableValue.of(
             cavity.id("cover-pilot"),
-            "Pilot of its screws",
+            Text.of("Pilot of its screws"),
             PlateScrews.PILOT,
             LENGTH,
-            "usual for small screws");
+            Text.of("usual for small screws"));
     builder.registry.put(
         cavity.id("screw-wall"),
-        cavity.title() + ", wood between its cover's screws and the wall",
+        Text.of("{title}, wood between its cover's screws and the wall", cavity.title()),
         FINE_LENGTH,
         "l − p / 2",
         in("l", lug),
@@ -136,13 +137,13 @@ public record CavityCover(
     Value deep =
         TableValue.of(
             cavity.id("cover-screw"),
-            "Screw in the wood",
+            Text.of("Screw in the wood"),
             PlateScrews.DEPTH,
             LENGTH,
-            "usual for small screws");
+            Text.of("usual for small screws"));
     builder.registry.put(
         cavity.id("screw-stop"),
-        cavity.title() + ", drill's stop for its cover's screws, through the cover",
+        Text.of("{title}, drill's stop for its cover's screws, through the cover", cavity.title()),
         LENGTH,
         "c + s",
         in("c", cover),
@@ -154,14 +155,14 @@ public record CavityCover(
     Value whole =
         SearchedValue.of(
             cavity.id("ledge-" + which),
-            "Ledge's " + which,
+            Text.of("Ledge's {which}", which),
             ledge,
             FINE_LENGTH,
-            "found by measuring the ledge",
+            Text.of("found by measuring the ledge"),
             builder.trackedSoFar());
     builder.registry.put(
         cavity.id("cover-" + which),
-        cavity.title() + ", its cover's " + which,
+        Text.of("{title}, its cover's {which}", cavity.title(), Text.of(which)),
         FINE_LENGTH,
         "l − 2 · g",
         in("l", whole),

@@ -20,6 +20,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
 
@@ -45,7 +46,11 @@ final class ControlSeats {
 
   private static final Value WASHER =
       TableValue.of(
-          "control.washer-and-nut", "Washer and nut take", 3.5, LENGTH, "common control hardware");
+          "control.washer-and-nut",
+          Text.of("Washer and nut take"),
+          3.5,
+          LENGTH,
+          Text.of("common control hardware"));
 
   private final CutBuilder builder;
 
@@ -92,7 +97,7 @@ final class ControlSeats {
       now(control, floor, at);
       builder.registry.put(
           control.id("room"),
-          control.title() + ", room behind it in the cavity",
+          Text.of("{title}, room behind it in the cavity", control.title()),
           LENGTH,
           "d − c − h",
           in("d", depth),
@@ -105,7 +110,7 @@ final class ControlSeats {
     } else {
       builder.registry.put(
           control.id("room"),
-          control.title() + ", room under it in the cavity",
+          Text.of("{title}, room under it in the cavity", control.title()),
           LENGTH,
           "d − h",
           in("d", depth),
@@ -120,10 +125,10 @@ final class ControlSeats {
     Value carved =
         SearchedValue.of(
             control.id("carved"),
-            "Carved or contoured off there",
+            Text.of("Carved or contoured off there"),
             lost,
             LENGTH,
-            "found on the finished top",
+            Text.of("found on the finished top"),
             builder.surface.heights().and(builder.trackedSoFar()));
     Value recess = builder.get(control, "recess");
     if (Math.abs(carved.value()) < LEVEL && Math.abs(recess.value()) < LEVEL) {
@@ -132,7 +137,7 @@ final class ControlSeats {
     Value left =
         builder.registry.put(
             control.id("top-left"),
-            control.title() + ", top left over the cavity",
+            Text.of("{title}, top left over the cavity", control.title()),
             LENGTH,
             "f − c − r",
             in("f", floor),
@@ -144,17 +149,17 @@ final class ControlSeats {
     if (!builder.surface.flat()) {
       builder.registry.find(
           control.id("recess-least"),
-          control.title() + ", recess in which its washer lies flat",
+          Text.of("{title}, recess in which its washer lies flat", control.title()),
           FINE_LENGTH,
           leastRecess(control),
-          "found as the lowest of the top under its washer, below the top at its shaft",
+          Text.of("found as the lowest of the top under its washer, below the top at its shaft"),
           builder.surface.heights().and(builder.trackedSoFar()));
     }
     Value bushing = builder.get(control, "bushing");
     if (bushing.value() > 0) {
       builder.registry.put(
           control.id("bushing-spare"),
-          control.title() + ", thread left beyond washer and nut",
+          Text.of("{title}, thread left beyond washer and nut", control.title()),
           LENGTH,
           "b − w − t − f",
           in("b", bushing),
@@ -174,7 +179,7 @@ final class ControlSeats {
     }
     builder.registry.put(
         BodyState.now(control.id("top-left")),
-        control.title() + ", top over the cavity now",
+        Text.of("{title}, top over the cavity now", control.title()),
         LENGTH,
         "f + s − c − r",
         in("f", floor),
@@ -183,10 +188,10 @@ final class ControlSeats {
             "c",
             SearchedValue.of(
                 BodyState.now(control.id("carved")),
-                "Carved or contoured off there by now",
+                Text.of("Carved or contoured off there by now"),
                 now.at(BodyFace.TOP, at.x(), at.y()) - plane,
                 LENGTH,
-                "found on the top as it is",
+                Text.of("found on the top as it is"),
                 now.heights().and(builder.trackedSoFar()))),
         in("r", builder.get(control, "recess")));
   }
@@ -250,23 +255,23 @@ final class ControlSeats {
     Value through =
         SearchedValue.of(
             control.id("through"),
-            "Wood there",
+            Text.of("Wood there"),
             deep,
             LENGTH,
-            "found on the finished body",
+            Text.of("found on the finished body"),
             builder.surface.heights().and(builder.trackedSoFar()));
     Value depth =
         builder.depth(
             control.id("slot-depth"),
             control.name(),
-            control.title() + ", slot",
+            Text.of("{title}, slot", control.title()),
             "w",
             in("w", through));
     Value whole = builder.get(control, "slot");
     Value width = builder.get(control, "shaft");
     builder.registry.put(
         control.id("slot-bores"),
-        control.title() + ", bores at its slot's ends apart",
+        Text.of("{title}, bores at its slot's ends apart", control.title()),
         FINE_LENGTH,
         "max(0, l − w)",
         in("l", whole),
@@ -288,7 +293,7 @@ final class ControlSeats {
           control,
           CutKind.SCREW,
           CutName.screws(control.name()) + (side < 0 ? "-1" : "-2"),
-          control.words() + (side < 0 ? "'s screw 1" : "'s screw 2"),
+          Text.of("{control}'s screw {number}", control.words(), side < 0 ? 1 : 2),
           List.of(),
           List.of(bore(along(control, side * apart / 2), from, to, SCREW)),
           joins);
@@ -299,7 +304,7 @@ final class ControlSeats {
       Fitting control,
       CutKind kind,
       String name,
-      String words,
+      Text words,
       List<RoutStep> steps,
       List<Cylinder> bores,
       Set<String> joins) {
@@ -335,7 +340,7 @@ final class ControlSeats {
       builder.add(
           new HardwareSolid(
               control.name() + "-knob",
-              control.words() + "'s knob",
+              Text.of("{control}'s knob", control.words()),
               control.name(),
               new Cylinder(
                   new Point3(at.x(), at.y(), plane - 0.01),

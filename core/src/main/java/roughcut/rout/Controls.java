@@ -18,6 +18,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /**
@@ -42,22 +43,23 @@ final class Controls {
     }
     builder.addProblem(
         control.id("x"),
-        control.words() + " belongs to no cavity: it would have nothing to hang in",
+        Text.of(
+            "{control} belongs to no cavity: it would have nothing to hang in", control.words()),
         place(control));
     seats.loose(control);
   }
 
   /** A control hangs in one cavity: the first that names it. */
   private void duplicated(Fitting control) {
-    List<String> cavities =
+    List<Text> cavities =
         builder.inputs.design().cavitiesOf(control).stream().map(Fitting::words).toList();
     if (cavities.size() > 1) {
       builder.addProblem(
           control.id("x"),
-          control.words()
-              + " is listed in "
-              + String.join(" and in ", cavities)
-              + "; it hangs in the first",
+          Text.of(
+              "{control} is listed in {list}; it hangs in the first",
+              control.words(),
+              Text.joined(cavities, " and in ")),
           place(control));
     }
   }
@@ -116,10 +118,10 @@ final class Controls {
     Value risen =
         SearchedValue.of(
             "cavity." + cavity.name() + ".rise",
-            "Top higher there by",
+            Text.of("Top higher there by"),
             rise,
             LENGTH,
-            "found on the carved top",
+            Text.of("found on the carved top"),
             builder.surface.heights());
     Value depth =
         builder.depth(
@@ -137,7 +139,7 @@ final class Controls {
       Value ledgeDepth =
           builder.registry.put(
               "cavity." + cavity.name() + "-ledge.depth",
-              cavity.title() + ", ledge for its cover, depth",
+              Text.of("{title}, ledge for its cover, depth", cavity.title()),
               LENGTH,
               "c",
               in("c", cover));
@@ -172,22 +174,22 @@ final class Controls {
     Value floorArea =
         SearchedValue.of(
             "cavity." + cavity.name() + ".floor-area",
-            "Floor",
+            Text.of("Floor"),
             main.area() / 100,
             AREA,
-            "found by measuring its outline",
+            Text.of("found by measuring its outline"),
             builder.trackedSoFar());
     Value walls =
         SearchedValue.of(
             "cavity." + cavity.name() + ".walls",
-            "Length of its walls",
+            Text.of("Length of its walls"),
             walls(main),
             LENGTH,
-            "found by measuring its outline",
+            Text.of("found by measuring its outline"),
             builder.trackedSoFar());
     builder.registry.put(
         "cavity." + cavity.name() + ".shielding",
-        cavity.title() + ", foil for floor and walls",
+        Text.of("{title}, foil for floor and walls", cavity.title()),
         AREA,
         "a + u · d / 100",
         in("a", floorArea),

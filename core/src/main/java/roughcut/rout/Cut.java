@@ -2,7 +2,6 @@ package roughcut.rout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import roughcut.design.CutName;
 import roughcut.geometry.Box;
@@ -10,12 +9,13 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Shapes;
 import roughcut.geometry.Solid;
+import roughcut.measure.Text;
 
 /** Something cut into the body: a rout with its steps, the widest first, or bores. */
 public final class Cut {
   private final String name;
   private final String row;
-  private final String words;
+  private final Text words;
   private final CutKind kind;
   private final CutFrom from;
   private final List<RoutStep> steps;
@@ -42,7 +42,7 @@ public final class Cut {
    */
   public Cut(
       String name,
-      String words,
+      Text words,
       CutKind kind,
       CutFrom from,
       List<RoutStep> steps,
@@ -104,13 +104,13 @@ public final class Cut {
     return row;
   }
 
-  public String words() {
+  public Text words() {
     return words;
   }
 
   /** The same, to begin a line with. */
-  public String title() {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  public Text title() {
+    return words.capital();
   }
 
   public CutKind kind() {

@@ -13,6 +13,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.memo.IdentityList;
 
@@ -204,17 +205,17 @@ final class CutBuilder extends BodyStock {
     shaped.put(now.name(), provenance(before).and(trackedSoFar()));
   }
 
-  void addProblem(String decisionId, String message, Point at) {
+  void addProblem(String decisionId, Text message, Point at) {
     addProblem(Topic.ROUTS, decisionId, message, at);
   }
 
-  void addProblem(Topic topic, String decisionId, String message, Point at) {
+  void addProblem(Topic topic, String decisionId, Text message, Point at) {
     troubles.add(
         new CutProblem(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
   }
 
   /** Something that can be had and wants a look. */
-  void look(String decisionId, String message, Point at) {
+  void look(String decisionId, Text message, Point at) {
     troubles.add(
         new CutProblem(new Finding(Finding.Severity.LOOK, Topic.ROUTS, decisionId, message), at));
   }

@@ -1,19 +1,20 @@
 package roughcut.rout;
 
 import roughcut.design.BodyFace;
+import roughcut.measure.Text;
 
 /** From where a cut is made. */
 public enum CutFrom {
-  TOP("top", "from the top"),
-  BACK("back", "from the back"),
-  EDGE("edge", "into the edge"),
+  TOP("top", Text.of("from the top")),
+  BACK("back", Text.of("from the back")),
+  EDGE("edge", Text.of("into the edge")),
   /** From a neighbouring rout. */
-  INSIDE("inside", "from a neighbouring rout");
+  INSIDE("inside", Text.of("from a neighbouring rout"));
 
   private final String brief;
-  private final String words;
+  private final Text words;
 
-  CutFrom(String brief, String words) {
+  CutFrom(String brief, Text words) {
     this.brief = brief;
     this.words = words;
   }
@@ -23,7 +24,7 @@ public enum CutFrom {
     return brief;
   }
 
-  public String words() {
+  public Text words() {
     return words;
   }
 

@@ -17,6 +17,7 @@ import roughcut.geometry.Prism;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.record.DoneOperation;
@@ -84,13 +85,13 @@ public final class CutLocations {
             b ->
                 builder.registry.find(
                     angle(cut.name()),
-                    cut.title() + ", leans from square",
+                    Text.of("{title}, leans from square", cut.title()),
                     ANGLE,
                     Math.toDegrees(
                         Math.atan2(
                             b.to().flat().distance(b.from().flat()),
                             Math.abs(b.to().z() - b.from().z()))),
-                    "found along the bore",
+                    Text.of("found along the bore"),
                     shaped));
     return dx == 0 && dy == 0 ? cut : displacement(cut, dx, dy);
   }
@@ -116,9 +117,12 @@ public final class CutLocations {
     ValueKey key =
         new ValueKey(
             place.id(),
-            cut.title() + (along ? ", from the body's edge" : ", from the centre line"),
+            Text.of(
+                "{title}{which}",
+                cut.title(),
+                along ? Text.of(", from the body's edge") : Text.of(", from the centre line")),
             place.quantity());
-    Value found = SearchedValue.of(key, drawn, "found on the drawing", shaped);
+    Value found = SearchedValue.of(key, drawn, Text.of("found on the drawing"), shaped);
     Optional<Value> read = builder.inputs.read(place, found);
     builder.registry.put(read.map(r -> r.as(key)).orElse(found));
     double is = read.map(Value::value).or(() -> cutAt(builder, cut, place.id())).orElse(drawn);

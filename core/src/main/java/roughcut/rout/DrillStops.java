@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import roughcut.geometry.Cylinder;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.BodyState;
 
@@ -34,10 +35,10 @@ final class DrillStops {
       Value finished =
           SearchedValue.of(
               "rout." + cut.name() + ".bored",
-              "Bored, when finished",
+              Text.of("Bored, when finished"),
               longest,
               LENGTH,
-              "found along the finished bore",
+              Text.of("found along the finished bore"),
               body.provenance(cut));
       if (cut.from() == CutFrom.EDGE) {
         put(body, cut, finished, state.outside());
@@ -56,10 +57,13 @@ final class DrillStops {
     for (int i = 0; i < Math.min(2, wide.length); i++) {
       body.registry.find(
           "rout." + cut.name() + (i == 0 ? ".bit" : ".bit-2"),
-          cut.title() + (i == 0 ? ", bit" : ", bit for what goes on below"),
+          Text.of(
+              "{title}{which}",
+              cut.title(),
+              i == 0 ? Text.of(", bit") : Text.of(", bit for what goes on below")),
           LENGTH,
           wide[wide.length - 1 - i],
-          "found of the bore as drawn",
+          Text.of("found of the bore as drawn"),
           body.provenance(cut));
     }
   }
@@ -68,7 +72,7 @@ final class DrillStops {
     boolean more = still != null && still.value() > 0;
     body.registry.put(
         "rout." + cut.name() + ".stop-now",
-        cut.title() + ", drill's stop from the surface that is there now",
+        Text.of("{title}, drill's stop from the surface that is there now", cut.title()),
         LENGTH,
         more ? "l + s" : "l",
         more

@@ -66,30 +66,30 @@ final class EdgeBores {
     Edge.Place place = place(fitting);
     return SearchedValue.of(
         decided.id(),
-        decided.label() + ", halfway of the edge there",
+        Text.of("{decided}, halfway of the edge there", decided.label()),
         (face(BodyFace.TOP, place) + face(BodyFace.BACK, place)) / 2,
         decided.quantity(),
-        "found halfway of the finished edge",
+        Text.of("found halfway of the finished edge"),
         builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value edge(Fitting fitting, String face, double z) {
     return SearchedValue.of(
         fitting.id("face-" + face),
-        "Finished " + face + " over its bore, at its nearest",
+        Text.of("Finished {face} over its bore, at its nearest", face),
         z,
         FINE_LENGTH,
-        "least over its way to the finished face",
+        Text.of("least over its way to the finished face"),
         builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value now(Fitting fitting, BodyFace face, double z) {
     return SearchedValue.of(
         BodyState.now(fitting.id("face-" + face.word())),
-        "The " + face.word() + " as it is over its bore, at its nearest",
+        Text.of("The {face} as it is over its bore, at its nearest", face.word()),
         z,
         FINE_LENGTH,
-        "least over its way to the face as it is",
+        Text.of("least over its way to the face as it is"),
         builder.surface.at(builder.state).provenance().and(builder.trackedSoFar()));
   }
 
@@ -124,21 +124,21 @@ final class EdgeBores {
     Value toCavity =
         SearchedValue.of(
             fitting.id("to-cavity"),
-            "Edge to the cavity's wall",
+            Text.of("Edge to the cavity's wall"),
             reach,
             FINE_LENGTH,
-            "found on its way to the cavity",
+            Text.of("found on its way to the cavity"),
             builder.surface.provenance().and(builder.trackedSoFar()));
     Value length =
         builder.registry.put(
             fitting.id("length"),
-            fitting.title() + ", bore until it breaks into its cavity",
+            Text.of("{title}, bore until it breaks into its cavity", fitting.title()),
             LENGTH,
             "l + 1",
             in("l", toCavity));
     builder.registry.put(
         fitting.id("table"),
-        fitting.title() + ", drill table tilted from square to the edge",
+        Text.of("{title}, drill table tilted from square to the edge", fitting.title()),
         ANGLE,
         "a",
         in("a", turn));
@@ -155,7 +155,7 @@ final class EdgeBores {
     Value walls =
         builder.registry.put(
             builder.entered(JACK_WALLS).isPresent() ? fitting.id("walls") : JACK_WALLS,
-            fitting.title() + ", wood between its bore and the nearer face",
+            Text.of("{title}, wood between its bore and the nearer face", fitting.title()),
             FINE_LENGTH,
             "min(z − c, t − z) − b / 2",
             in("z", depth),
@@ -168,7 +168,7 @@ final class EdgeBores {
     if (plate.value() > 0) {
       builder.registry.put(
           fitting.id("cover"),
-          fitting.title() + ", plate reaches beyond its bore",
+          Text.of("{title}, plate reaches beyond its bore", fitting.title()),
           LENGTH,
           "(p − b) / 2",
           in("p", plate),
@@ -178,7 +178,7 @@ final class EdgeBores {
       Value room =
           builder.registry.put(
               fitting.id("plate-room"),
-              fitting.title() + ", flat of the edge beyond its plate",
+              Text.of("{title}, flat of the edge beyond its plate", fitting.title()),
               LENGTH,
               "min(z − c − r_1, t − r_2 − z) − p / 2",
               in("z", depth),
@@ -190,10 +190,10 @@ final class EdgeBores {
       if (room.value() < -Precision.NEAR) {
         builder.look(
             fitting.id("plate-width"),
-            fitting.words()
-                + "'s plate stands "
-                + Text.mm(-room.value(), 1)
-                + " over the flat of the edge: a smaller one, or less rounded there",
+            Text.of(
+                "{fitting}'s plate stands {value} over the flat of the edge: a smaller one, or less rounded there",
+                fitting.words(),
+                Text.length(-room.value(), 1)),
             place.at());
       }
     }
@@ -215,7 +215,9 @@ final class EdgeBores {
             fitting.name(), fitting.words(), fitting.name(), body, Cut.shadow(body), false));
     if (walls.value() <= 0) {
       builder.addProblem(
-          fitting.id("depth"), "its bore comes out through a face of the body", place.at());
+          fitting.id("depth"),
+          Text.of("its bore comes out through a face of the body"),
+          place.at());
     }
   }
 
@@ -227,7 +229,7 @@ final class EdgeBores {
     }
     builder.registry.put(
         BodyState.now(walls.id()),
-        fitting.title() + ", wood between its bore and the nearer face now",
+        Text.of("{title}, wood between its bore and the nearer face now", fitting.title()),
         FINE_LENGTH,
         "min(z − c, t − z) − b / 2",
         in("z", depth(fitting)),
@@ -241,7 +243,7 @@ final class EdgeBores {
     String name = fitting.with().isEmpty() ? "" : fitting.with().get(0);
     Cut cavity = builder.cut(name).orElse(null);
     if (cavity == null || cavity.steps().isEmpty()) {
-      builder.addProblem(fitting.id("round"), "it breaks into no cavity: say which", from);
+      builder.addProblem(fitting.id("round"), Text.of("it breaks into no cavity: say which"), from);
       return builder.value(fitting, "inside");
     }
     RoutStep main = cavity.steps().get(cavity.steps().size() - 1);
@@ -260,18 +262,17 @@ final class EdgeBores {
       if (z + radius < low || z - radius > high) {
         builder.addProblem(
             fitting.id("depth"),
-            "its bore passes the "
-                + cavity.words()
-                + ", whose depth lies between "
-                + Text.mm(low, 1)
-                + " and "
-                + Text.mm(high, 1)
-                + " below the top",
+            Text.of(
+                "its bore passes the {cavity}, whose depth lies between {low} and {high} below the top",
+                cavity.words(),
+                Text.length(low, 1),
+                Text.length(high, 1)),
             from);
       }
       return share * FURTHEST;
     }
-    builder.addProblem(fitting.id("turn"), "its bore misses the " + cavity.words(), from);
+    builder.addProblem(
+        fitting.id("turn"), Text.of("its bore misses the {cavity}", cavity.words()), from);
     return builder.value(fitting, "inside");
   }
 
@@ -280,7 +281,11 @@ final class EdgeBores {
     Value inside = builder.get(fitting, "inside");
     Value depth = depth(fitting);
     builder.registry.put(
-        fitting.id("stop"), fitting.title() + ", pilot's stop", LENGTH, "l", in("l", inside));
+        fitting.id("stop"),
+        Text.of("{title}, pilot's stop", fitting.title()),
+        LENGTH,
+        "l",
+        in("l", inside));
     builder.add(
         cut(
             fitting,

@@ -9,6 +9,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 
@@ -49,19 +50,19 @@ public record FretAccess(Value access, Value cutaway, Value first) {
         registry.find(
             RoutKeys.REACH_CUTAWAY,
             x,
-            "found by following the outline beside the fretboard, a hand's room from it",
+            Text.of("found by following the outline beside the fretboard, a hand's room from it"),
             provenance.with(joint));
     Value horn =
         SearchedValue.of(
             RoutKeys.BODY_FRONT,
             body.bounds().left(),
-            "found at the outline",
+            Text.of("found at the outline"),
             outline.provenance());
     return new FretAccess(
         registry.find(
             RoutKeys.REACH_ACCESS_FRET,
             fret,
-            "found by counting the frets before it",
+            Text.of("found by counting the frets before it"),
             frets.provenance().with(cutaway)),
         cutaway,
         registry.put(

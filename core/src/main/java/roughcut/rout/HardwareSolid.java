@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import roughcut.geometry.Outline;
 import roughcut.geometry.Solid;
+import roughcut.measure.Text;
 
 /**
  * A piece of hardware as a solid, in or on the body.
@@ -13,4 +14,4 @@ import roughcut.geometry.Solid;
  * @param above whether it lies on the top; otherwise it is inside
  */
 public record HardwareSolid(
-    String id, String words, String of, Solid solid, Outline outline, boolean above) {}
+    String id, Text words, String of, Solid solid, Outline outline, boolean above) {}

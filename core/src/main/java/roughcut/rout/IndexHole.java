@@ -7,6 +7,7 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Text;
 
 /**
  * A hole on which templates and body are pinned: a bore of a kind that registers. In the end it
@@ -14,7 +15,7 @@ import roughcut.geometry.Point;
  *
  * @param coveredBy what hides it in the end; empty when nothing does
  */
-public record IndexHole(Fitting fitting, Point at, Optional<String> coveredBy) {
+public record IndexHole(Fitting fitting, Point at, Optional<Text> coveredBy) {
 
   static List<IndexHole> all(CutBody body) {
     List<IndexHole> holes = new ArrayList<>();
@@ -32,18 +33,18 @@ public record IndexHole(Fitting fitting, Point at, Optional<String> coveredBy) {
     return holes;
   }
 
-  private static Optional<String> cover(CutBody body, Cut own, Outline hole) {
+  private static Optional<Text> cover(CutBody body, Cut own, Outline hole) {
     if (!body.surface.edge().contains(hole.centre())) {
-      return Optional.of("the waste outside the outline");
+      return Optional.of(Text.of("the waste outside the outline"));
     }
     for (Cut cut : body.cuts) {
       if (cut != own && cut.steps().stream().anyMatch(s -> covers(s, hole))) {
-        return Optional.of("the rout of the " + cut.words());
+        return Optional.of(Text.of("the rout of the {cut}", cut.words()));
       }
     }
     for (HardwareSolid part : body.parts) {
       if (part.above() && hole.corners().stream().allMatch(part.outline()::contains)) {
-        return Optional.of("the " + part.words());
+        return Optional.of(Text.of("the {part}", part.words()));
       }
     }
     return Optional.empty();

@@ -18,7 +18,7 @@ import roughcut.shop.PassRule;
  * @param missing what cutter would have to be in the drawer; empty when none
  * @param changes of cutters after the first
  */
-public record PassPlan(List<Pass> passes, Optional<String> missing, int changes) {
+public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
   /** How much of a bearing's height has to touch what guides it, mm. */
   public static final double TOUCH = 2;
 
@@ -29,18 +29,18 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
 
   /** What a pass is guided by. */
   public enum Guide {
-    TEMPLATE("template"),
+    TEMPLATE(Text.of("template")),
     /** The wall above, cut already, with the template still on. */
-    WALL("wall above"),
-    BUSH("guide bush");
+    WALL(Text.of("wall above")),
+    BUSH(Text.of("guide bush"));
 
-    private final String words;
+    private final Text words;
 
-    Guide(String words) {
+    Guide(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
   }
@@ -225,20 +225,22 @@ public record PassPlan(List<Pass> passes, Optional<String> missing, int changes)
     }
 
     /** What the drawer lacks to go on from here. */
-    private String missing(double cut) {
+    private Text missing(double cut) {
       double step = PassRule.deepest(Math.min(12.7, 2 * job.corner), job.density) * job.factor;
       // A longer one would still stand off the template at the last pass.
       double longest = Math.min(cut + step, job.depth) + job.template - TOUCH;
-      String radius = Text.mm(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
+      Text.Arg radius = Text.length(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
-      return "no cutter in the drawer goes on from "
-          + Text.mm(cut, 1)
-          + ": a bearing cutter of at most "
-          + radius
-          + " with a cutting length "
-          + (longest < wanted
-              ? "of at most " + Text.mm(longest, 1) + ", then a longer one"
-              : "between " + Text.mm(wanted, 1) + " and " + Text.mm(longest, 1));
+      return Text.of(
+          "no cutter in the drawer goes on from {cut}: a bearing cutter of at most {radius} with a cutting length {detail}",
+          Text.length(cut, 1),
+          radius,
+          longest < wanted
+              ? Text.of("of at most {longest}, then a longer one", Text.length(longest, 1))
+              : Text.of(
+                  "between {wanted} and {longest}",
+                  Text.length(wanted, 1),
+                  Text.length(longest, 1)));
     }
   }
 }

@@ -92,7 +92,7 @@ public record Pickup(
         toBoard(builder, fitting, scale, fromSaddle, under.boardEnd),
         builder.registry.put(
             fitting.id("share"),
-            fitting.title() + ", share of the scale",
+            Text.of("{title}, share of the scale", fitting.title()),
             PERCENT,
             "100 · p / L",
             in("p", fromSaddle),
@@ -104,7 +104,7 @@ public record Pickup(
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
   private static Value fromSaddle(
       CutBuilder builder, Fitting fitting, Value scale, Value boardEnd) {
-    String label = fitting.title() + ", middle to the saddle line";
+    Text label = Text.of("{title}, middle to the saddle line", fitting.title());
     return switch (FittingDecisions.locatedFrom(builder.inputs.design(), fitting)) {
       case SADDLE_LINE ->
           builder.registry.put(
@@ -132,10 +132,10 @@ public record Pickup(
     Value string =
         SearchedValue.of(
             fitting.id("string-height"),
-            "String over the body there",
+            Text.of("String over the body there"),
             heights.string(x) - builder.surface.riseAt(x),
             FINE_LENGTH,
-            "found along the strings",
+            Text.of("found along the strings"),
             heights.provenance().and(builder.surface.heights(), builder.trackedSoFar()));
     Value height = builder.get(fitting, "height");
     Value wire = builder.get(fitting, "wire");
@@ -173,7 +173,7 @@ public record Pickup(
       Value legsDepth =
           builder.registry.put(
               "pickup." + fitting.name() + "-legs.depth",
-              fitting.title() + ", legs, depth",
+              Text.of("{title}, legs, depth", fitting.title()),
               LENGTH,
               "d + k",
               in("d", depth),
@@ -228,7 +228,7 @@ public record Pickup(
     builder.add(
         new HardwareSolid(
             fitting.name() + "-ring",
-            fitting.words() + "'s ring",
+            Text.of("{fitting}'s ring", fitting.words()),
             fitting.name(),
             new Prism(shape.corners(), top - RING, top - 0.01, 0),
             shape,
@@ -236,7 +236,7 @@ public record Pickup(
     return Optional.of(
         builder.registry.put(
             fitting.id("hidden"),
-            fitting.title() + ", ring reaches beyond its rout",
+            Text.of("{title}, ring reaches beyond its rout", fitting.title()),
             LENGTH,
             "min(r_1 − l − 2 · k, r_2 − w) / 2 − c",
             in("r_1", length),
@@ -252,7 +252,8 @@ public record Pickup(
     Value width = builder.get(fitting, "tab-width");
     return width.value() > 0
         ? builder.get(fitting, "tab-length")
-        : TableValue.of(fitting.id("no-legs"), "Its legs", 0, LENGTH, "legs 0 wide");
+        : TableValue.of(
+            fitting.id("no-legs"), Text.of("Its legs"), 0, LENGTH, Text.of("legs 0 wide"));
   }
 
   private static Value toBoard(
@@ -261,7 +262,7 @@ public record Pickup(
     Value gap =
         builder.registry.put(
             fitting.id("to-fretboard"),
-            fitting.title() + ", gap to the fretboard's end",
+            Text.of("{title}, gap to the fretboard's end", fitting.title()),
             LENGTH,
             "L − p − (w · cos(β) + l · abs(sin(β))) / 2 − x_b",
             in("L", scale),
@@ -273,11 +274,10 @@ public record Pickup(
     if (gap.value() < 0) {
       builder.addProblem(
           fitting.id("from-saddle"),
-          "the "
-              + fitting.words()
-              + " would lie "
-              + Text.mm(-gap.value(), 1)
-              + " under the fretboard's end: nearer the saddle, or a shorter fretboard",
+          Text.of(
+              "the {fitting} would lie {value} under the fretboard's end: nearer the saddle, or a shorter fretboard",
+              fitting.words(),
+              Text.length(-gap.value(), 1)),
           new Point(boardEnd.value(), 0));
     }
     return gap;
@@ -292,15 +292,15 @@ public record Pickup(
     Value there =
         SearchedValue.of(
             fitting.id("string-spread"),
-            "Outer strings apart there",
+            Text.of("Outer strings apart there"),
             Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
             FINE_LENGTH,
-            "found along the outer strings",
+            Text.of("found along the outer strings"),
             strings.outer().and(builder.trackedSoFar()));
     Value off =
         builder.registry.put(
             fitting.id("poles"),
-            fitting.title() + ", strings wider than its poles, a side",
+            Text.of("{title}, strings wider than its poles, a side", fitting.title()),
             FINE_LENGTH,
             "(s − p) / 2",
             in("s", there),
@@ -308,14 +308,12 @@ public record Pickup(
     if (Math.abs(off.value()) > POLES_OFF) {
       builder.look(
           fitting.id("pole-spread"),
-          "the outer strings pass "
-              + Text.mm(Math.abs(off.value()), 1)
-              + (off.value() > 0 ? " outside" : " inside")
-              + " the "
-              + fitting.words()
-              + "'s outer poles: one with its poles "
-              + Text.mm(there.value(), 0)
-              + " apart, or none that have to be met",
+          Text.of(
+              "the outer strings pass {size}{detail} the {fitting}'s outer poles: one with its poles {there} apart, or none that have to be met",
+              Text.length(Math.abs(off.value()), 1),
+              off.value() > 0 ? Text.of(" outside") : Text.of(" inside"),
+              fitting.words(),
+              Text.length(there.value(), 0)),
           new Point(x, 0));
     }
     return Optional.of(off);

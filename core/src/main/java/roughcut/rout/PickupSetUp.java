@@ -13,6 +13,7 @@ import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
 import roughcut.measure.ValueRegistry;
@@ -60,8 +61,8 @@ public record PickupSetUp(
   /** Two pickups that can sound together. */
   public record Pair(Fitting one, Fitting other, Together together) {
     /** Both by name. */
-    public String words() {
-      return one.words() + " and " + other.words();
+    public Text words() {
+      return Text.of("{one} and {other}", one.words(), other.words());
     }
   }
 
@@ -70,18 +71,19 @@ public record PickupSetUp(
    * alone. Both reversed they agree and cancel hum.
    */
   public enum Together {
-    QUIET("in phase, and cancel hum"),
-    HUMS("in phase; together they hum as each alone"),
-    SWAP_THEN_QUIET("out of phase: swap the leads of one, then they agree and cancel hum"),
-    SWAP_THEN_HUMS("out of phase: swap the leads of one, then they agree, and hum as each alone");
+    QUIET(Text.of("in phase, and cancel hum")),
+    HUMS(Text.of("in phase; together they hum as each alone")),
+    SWAP_THEN_QUIET(Text.of("out of phase: swap the leads of one, then they agree and cancel hum")),
+    SWAP_THEN_HUMS(
+        Text.of("out of phase: swap the leads of one, then they agree, and hum as each alone"));
 
-    private final String words;
+    private final Text words;
 
-    Together(String words) {
+    Together(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
 
@@ -128,7 +130,9 @@ public record PickupSetUp(
     }
     for (Pair pair : pairs) {
       if (!pair.together().inPhase()) {
-        findings.look(pair.other().id("kind"), pair.words() + " are " + pair.together().words());
+        findings.look(
+            pair.other().id("kind"),
+            Text.of("{pair} are {together}", pair.words(), pair.together().words()));
       }
     }
     return new PickupSetUp(heights, pairs, together, findings.list());
@@ -154,7 +158,7 @@ public record PickupSetUp(
                     gap,
                     registry.put(
                         pickup.id("turns-" + side),
-                        pickup.title() + ", " + side + " screw, turns up",
+                        Text.of("{title}, {side} screw, turns up", pickup.title(), Text.of(side)),
                         RATIO,
                         "(g − w) / p",
                         in("g", gap),
@@ -166,7 +170,7 @@ public record PickupSetUp(
     var trait = pickup.type().trait(key);
     return inputs.get(
         pickup.id(key),
-        pickup.title() + ", " + trait.label(),
+        Text.of("{title}, {trait}", pickup.title(), trait.label()),
         trait.quantity(),
         trait.usual().applyAsDouble(pickup.listed()));
   }
@@ -180,7 +184,7 @@ public record PickupSetUp(
     return Optional.of(
         registry.put(
             other.id("both-" + one.name()),
-            one.title() + " and " + other.words() + ", both on",
+            Text.of("{title} and {other}, both on", one.title(), other.words()),
             RESISTANCE,
             "R_1 · R_2 / (R_1 + R_2)",
             in("R_1", a),
@@ -197,15 +201,13 @@ public record PickupSetUp(
         && high > low * (1 + UNLIKE)) {
       findings.look(
           other.id("kind"),
-          one.words()
-              + " reads "
-              + kiloOhms(a.value())
-              + ", "
-              + other.words()
-              + " "
-              + kiloOhms(b.value())
-              + ": of one kind they read alike; one may have lost windings to a short, unless it is"
-              + " wound hotter on purpose");
+          Text.of(
+              "{one} reads {resistance}, {other} {resistance2}: of one kind they read alike; one may have lost windings to a short, unless it is"
+                  + " wound hotter on purpose",
+              one.words(),
+              kiloOhms(a.value()),
+              other.words(),
+              kiloOhms(b.value())));
     }
   }
 
@@ -218,25 +220,25 @@ public record PickupSetUp(
     if (kiloOhms < SHORTED || kiloOhms > BROKEN) {
       findings.look(
           pickup.id("kind"),
-          pickup.words()
-              + ", "
-              + NumberWriter.fixed(kiloOhms, 2)
-              + " kΩ: "
-              + (kiloOhms < SHORTED
-                  ? "next to nothing; look for a short before it is built in"
-                  : "no way through; look for a broken wire or a cold joint"));
+          Text.of(
+              "{pickup}, {number} kΩ: {detail}",
+              pickup.words(),
+              Text.fixed(kiloOhms, 2),
+              kiloOhms < SHORTED
+                  ? Text.of("next to nothing; look for a short before it is built in")
+                  : Text.of("no way through; look for a broken wire or a cold joint")));
     } else if (listed.value() > 0
         && Math.abs(kiloOhms - listed.value()) > OFF_ITS_SHEET * listed.value()) {
       findings.look(
           pickup.id("coil"),
-          pickup.words()
-              + " reads "
-              + kiloOhms(kiloOhms)
-              + ", its sheet says "
-              + kiloOhms(listed.value())
-              + (kiloOhms < listed.value()
-                  ? ": a short inside, or one coil of two is all that is connected"
-                  : ": another coil, or a bad joint in its way"));
+          Text.of(
+              "{pickup} reads {resistance}, its sheet says {resistance2}{detail}",
+              pickup.words(),
+              kiloOhms(kiloOhms),
+              kiloOhms(listed.value()),
+              kiloOhms < listed.value()
+                  ? Text.of(": a short inside, or one coil of two is all that is connected")
+                  : Text.of(": another coil, or a bad joint in its way")));
     }
   }
 

@@ -17,6 +17,7 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /** Bores square to a face, relief bores placed by hand, and plates with their screws. */
@@ -43,13 +44,13 @@ final class PlainBores {
         decided.value() > 0
             ? builder.registry.put(
                 fitting.id("stop"),
-                fitting.title() + ", drill's stop",
+                Text.of("{title}, drill's stop", fitting.title()),
                 LENGTH,
                 "d",
                 in("d", decided))
             : builder.registry.put(
                 fitting.id("stop"),
-                fitting.title() + ", right through",
+                Text.of("{title}, right through", fitting.title()),
                 LENGTH,
                 "t",
                 in("t", builder.thickness()));
@@ -65,11 +66,14 @@ final class PlainBores {
     double covered = face == BodyFace.TOP ? builder.cap() : 0;
     Value cap =
         SearchedValue.of(
-            RoutKeys.BODY_CAP, covered, "found by adding top and veneer", builder.trackedSoFar());
+            RoutKeys.BODY_CAP,
+            covered,
+            Text.of("found by adding top and veneer"),
+            builder.trackedSoFar());
     Value depth =
         builder.registry.put(
             fitting.id("stop"),
-            fitting.title() + ", drill's stop before the top covers it",
+            Text.of("{title}, drill's stop before the top covers it", fitting.title()),
             LENGTH,
             "max(1, t − c − l)",
             in("t", builder.thickness()),
@@ -77,7 +81,7 @@ final class PlainBores {
             in("l", left));
     builder.registry.put(
         "rout." + fitting.name() + ".floor",
-        "Left beyond the floor of the " + fitting.words(),
+        Text.of("Left beyond the floor of the {fitting}", fitting.words()),
         LENGTH,
         "t − c − d",
         in("t", builder.thickness()),
@@ -100,7 +104,7 @@ final class PlainBores {
 
   static Cut reliefCut(
       String name,
-      String words,
+      Text words,
       Point at,
       double open,
       double floor,
@@ -156,7 +160,7 @@ final class PlainBores {
     if (under.isEmpty()) {
       builder.addProblem(
           fitting.id("overlap"),
-          fitting.words() + " covers nothing: say what lies under it",
+          Text.of("{fitting} covers nothing: say what lies under it", fitting.words()),
           new Point(builder.surface.from(), 0));
       return;
     }
@@ -174,7 +178,7 @@ final class PlainBores {
             true));
     builder.registry.put(
         fitting.id("hidden"),
-        fitting.title() + ", reaches beyond what it covers",
+        Text.of("{title}, reaches beyond what it covers", fitting.title()),
         LENGTH,
         "max(0.1, o)",
         in("o", overlap));

@@ -15,6 +15,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 
 /** Pilots for the small screws that hold plates and covers. */
 final class PlateScrews {
@@ -131,7 +132,7 @@ final class PlateScrews {
   static void add(
       CutBuilder builder,
       Fitting fitting,
-      String what,
+      Text what,
       BodyFace face,
       double z,
       List<Point> places,
@@ -143,7 +144,7 @@ final class PlateScrews {
       builder.add(
           new Cut(
               CutName.screws(fitting.name()) + "-" + (i + 1),
-              what + "'s screw " + (i + 1),
+              Text.of("{what}'s screw {value}", what, i + 1),
               CutKind.SCREW,
               CutFrom.of(face),
               List.of(),

@@ -17,6 +17,7 @@ import roughcut.geometry.Pen;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Similarity;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.NeckShape;
 import roughcut.strings.HeelSeat;
@@ -95,7 +96,7 @@ public record Pocket(
     Cut drawn =
         new Cut(
             "pocket",
-            "neck pocket",
+            Text.of("neck pocket"),
             CutKind.POCKET,
             CutFrom.TOP,
             List.of(
@@ -119,8 +120,9 @@ public record Pocket(
       builder.addProblem(
           Topic.BODY,
           Decisions.HEEL_THICKNESS.id(),
-          "the pocket would have no depth at the "
-              + (front.value() < end.value() ? "body's edge" : "heel's end"),
+          Text.of(
+              "the pocket would have no depth at the {detail}",
+              front.value() < end.value() ? Text.of("body's edge") : Text.of("heel's end")),
           new Point(joint.value(), 0));
     }
     Value asCut = builder.clearance("pocket", clearance);
@@ -141,7 +143,7 @@ public record Pocket(
         builder.registry.find(
             RoutKeys.POCKET_AREA,
             shape.area() / 100,
-            "found by measuring its outline",
+            Text.of("found by measuring its outline"),
             builder.trackedSoFar().and(neck.taper().provenance()).with(joint, heelEnd, clearance)),
         tilt(builder, heights, front, end));
   }
@@ -176,7 +178,7 @@ public record Pocket(
 
   private static Value finished(CutBuilder builder, Value clearance) {
     String id = "pocket.clearance-finished";
-    String label = "Clearance a side when the body is finished";
+    Text label = Text.of("Clearance a side when the body is finished");
     return switch (builder.inputs.get(RoutDecisions.POCKET_FINISH)) {
       case KEPT_OUT -> builder.registry.put(id, label, FINE_LENGTH, "c", in("c", clearance));
       case GOES_IN ->

@@ -18,6 +18,7 @@ import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /**
@@ -71,7 +72,7 @@ record ReliefBores(Value count, Value wanted, boolean met) {
         builder.add(
             PlainBores.reliefCut(
                 "relief-" + placed,
-                "relief hole " + placed,
+                Text.of("relief hole {placed}", placed),
                 at,
                 cap,
                 floor,
@@ -85,29 +86,29 @@ record ReliefBores(Value count, Value wanted, boolean met) {
     if (over > 0 && cap == 0) {
       builder.addProblem(
           target.id(),
-          "relief holes want a top that covers them",
+          Text.of("relief holes want a top that covers them"),
           new Point(builder.surface.to(), 0));
     } else if (over > taken + 0.5 && placed == MOST_BORES) {
       builder.addProblem(
           target.id(),
-          MOST_BORES
-              + " relief holes leave it "
-              + Math.round(over - taken)
-              + " g over that; more aren't planned. Wider ones take more each.",
+          Text.of(
+              "{mostBores} relief holes leave it {round} g over that; more aren't planned. Wider ones take more each.",
+              MOST_BORES,
+              Math.round(over - taken)),
           new Point(builder.surface.to(), 0));
     } else if (over > taken + 0.5) {
       builder.addProblem(
           target.id(),
-          "all the relief holes that there is room for leave it "
-              + Math.round(over - taken)
-              + " g over that",
+          Text.of(
+              "all the relief holes that there is room for leave it {round} g over that",
+              Math.round(over - taken)),
           new Point(builder.surface.to(), 0));
     }
     return new ReliefBores(
         builder.registry.find(
             RoutKeys.RELIEF_COUNT,
             placed,
-            "found by placing them clear of everything until the target is met",
+            Text.of("found by placing them clear of everything until the target is met"),
             builder.everything().and(mass).with(diameter, left, target)),
         builder.registry.put(
             RoutKeys.RELIEF_WANTED,
@@ -117,7 +118,7 @@ record ReliefBores(Value count, Value wanted, boolean met) {
                 SearchedValue.of(
                     RoutKeys.RELIEF_OVER,
                     over,
-                    "found from the body’s mass and its target",
+                    Text.of("found from the body’s mass and its target"),
                     builder.everything().and(mass).with(target)))),
         taken >= over - 0.5);
   }

@@ -11,6 +11,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 
 /**
  * Wood that is taken off a body, and how much of it out of its top and veneer, which may be denser
@@ -82,13 +83,13 @@ record RemovedWood(double all, double cap) {
         new RoutStep(
             "cap",
             List.of(new Outline(corners)),
-            TableValue.of(RoutKeys.BODY_CAP, thick, "top and veneer"),
+            TableValue.of(RoutKeys.BODY_CAP, thick, Text.of("top and veneer")),
             List.of(solid),
             0,
             b);
     return new Cut(
         "cap",
-        "top",
+        Text.of("top"),
         CutKind.CHANNEL,
         CutFrom.TOP,
         List.of(step),

@@ -6,13 +6,13 @@ import static roughcut.measure.Quantity.LENGTH;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import roughcut.design.RoutDecisions;
 import roughcut.geometry.Bounds;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.shop.Cutter;
@@ -40,7 +40,7 @@ public record RoutPlan(
     List<Value> depths,
     List<Value> cutters,
     Value surface,
-    Optional<String> stage,
+    Optional<Text> stage,
     Optional<Shim> shim,
     double speed) {
   /**
@@ -91,7 +91,7 @@ public record RoutPlan(
     Value surface =
         body.registry.put(
             "pass." + step.name() + ".depth-now",
-            "Depth from the surface that is there now",
+            Text.of("Depth from the surface that is there now"),
             LENGTH,
             thicker ? "d + s" : "d",
             thicker
@@ -141,7 +141,9 @@ public record RoutPlan(
         depths,
         cutters,
         surface,
-        covered ? Optional.of("before the top is glued, from the back's face") : Optional.empty(),
+        covered
+            ? Optional.of(Text.of("before the top is glued, from the back's face"))
+            : Optional.empty(),
         floor
             .filter(t -> cut.kind() == CutKind.POCKET && Math.abs(t.value()) >= TILTED)
             .map(t -> new Shim(shim(body, t), t.value() > 0)),
@@ -153,23 +155,22 @@ public record RoutPlan(
     return body.registry.put(
         "pass.pocket.shim",
         taper.value() > 0
-            ? "Shims under the template at the heel's end, none at the body's edge"
-            : "Shims under the template at the body's edge, none at the heel's end",
+            ? Text.of("Shims under the template at the heel's end, none at the body's edge")
+            : Text.of("Shims under the template at the body's edge, none at the heel's end"),
         FINE_LENGTH,
         "abs(k)",
         in("k", taper));
   }
 
   /** How a tilted floor is made, in words; empty for a level one. */
-  public Optional<String> tilt(Units units) {
+  public Optional<Text> tilt(Units units) {
     return shim.map(
         s ->
-            s.height().label().toLowerCase(Locale.ROOT)
-                + ": "
-                + s.height().text(units)
-                + "; the depths below are at the "
-                + (s.atHeel() ? "body's edge" : "heel's end")
-                + ", at the other end the floor lies so much higher");
+            Text.of(
+                "{label}: {height}; the depths below are at the {detail}, at the other end the floor lies so much higher",
+                s.height().label().small(),
+                Text.shown(s.height()),
+                s.atHeel() ? Text.of("body's edge") : Text.of("heel's end")));
   }
 
   private static void passes(
@@ -187,15 +188,18 @@ public record RoutPlan(
       Value share =
           SearchedValue.of(
               id + ".share",
-              "Share of the whole depth",
+              Text.of("Share of the whole depth"),
               pass.depth() / Math.max(0.1, surface.value()),
               roughcut.measure.Quantity.RATIO,
-              "found by sharing the depth among the cutters",
+              Text.of("found by sharing the depth among the cutters"),
               sharing);
       depths.add(
           body.registry.put(
               id + ".depth",
-              "Pass " + (i + 1) + " of " + step.name() + ", depth below the wood's surface",
+              Text.of(
+                  "Pass {value} of {step}, depth below the wood's surface",
+                  i + 1,
+                  Text.of(step.name())),
               FINE_LENGTH,
               "max(0.1, d) · k",
               in("d", surface),
@@ -203,14 +207,17 @@ public record RoutPlan(
       Value tau =
           SearchedValue.of(
               id + ".template",
-              "Template",
+              Text.of("Template"),
               template,
               LENGTH,
-              "found of the template in use",
+              Text.of("found of the template in use"),
               Provenance.of(body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS)));
       body.registry.put(
           id + ".setting",
-          "Pass " + (i + 1) + " of " + step.name() + ", router's depth from the template",
+          Text.of(
+              "Pass {value} of {step}, router's depth from the template",
+              i + 1,
+              Text.of(step.name())),
           FINE_LENGTH,
           "d + τ",
           in("d", depths.get(i)),
@@ -218,15 +225,15 @@ public record RoutPlan(
       Value diameter =
           SearchedValue.of(
               "cutter." + pass.cutter().name(),
-              pass.cutter().name(),
+              Text.raw(pass.cutter().name()),
               pass.cutter().diameter(),
               LENGTH,
-              "found among the shop's cutters",
+              Text.of("found among the shop's cutters"),
               sharing);
       cutters.add(
           body.registry.put(
               id + ".cutter",
-              "Pass " + (i + 1) + " of " + step.name() + ", cutter's diameter",
+              Text.of("Pass {value} of {step}, cutter's diameter", i + 1, Text.of(step.name())),
               LENGTH,
               "D",
               in("D", diameter)));
@@ -234,8 +241,11 @@ public record RoutPlan(
   }
 
   /** What it makes: of a cut with several floors each by its own. */
-  public String words() {
-    return cut.words() + (floor().isEmpty() ? "" : ", " + floor());
+  public Text words() {
+    return Text.of(
+        "{cut}{detail}",
+        cut.words(),
+        floor().isEmpty() ? Text.NONE : Text.of(", {floor}", Text.of(floor())));
   }
 
   /** Which of a cut's floors it makes: its legs, its ledge; empty for the cut itself. */

@@ -28,7 +28,7 @@ import roughcut.shop.Template;
  * @param say what is to be said of it, empty for nothing
  */
 public record TemplatePlan(
-    RoutStep step, double offset, Value width, Value length, Optional<Template> owned, String say) {
+    RoutStep step, double offset, Value width, Value length, Optional<Template> owned, Text say) {
 
   /** How far a measured opening may be off before it is said, mm. */
   private static final double WORN = 0.1;
@@ -41,10 +41,10 @@ public record TemplatePlan(
   private static Value found(RoutStep step, String side, double value, Provenance provenance) {
     return SearchedValue.of(
         "rout." + step.name() + "." + side,
-        "Rout's " + side,
+        Text.of("Rout's {side}", side),
         value,
         FINE_LENGTH,
-        "found of the rout as drawn",
+        Text.of("found of the rout as drawn"),
         provenance);
   }
 
@@ -57,7 +57,7 @@ public record TemplatePlan(
     Value more =
         ComputedValue.of(
             "template." + step.name() + ".offset",
-            "Bush's offset, (bush − cutter) / 2",
+            Text.of("Bush's offset, (bush − cutter) / 2"),
             FINE_LENGTH,
             "max(0, (b − d) / 2)",
             in("b", bush),
@@ -65,14 +65,14 @@ public record TemplatePlan(
                 "d",
                 TableValue.of(
                     "template." + step.name() + ".cutter",
-                    "Cutter",
+                    Text.of("Cutter"),
                     cutter,
                     FINE_LENGTH,
-                    "the cutter's own")));
+                    Text.of("the cutter's own"))));
     Value width =
         body.registry.put(
             "template." + step.name() + ".opening-width",
-            "Template " + step.name() + ", opening along the strings",
+            Text.of("Template {step}, opening along the strings", Text.of(step.name())),
             FINE_LENGTH,
             "w + 2 · o",
             in("w", wide),
@@ -80,7 +80,7 @@ public record TemplatePlan(
     Value length =
         body.registry.put(
             "template." + step.name() + ".opening-length",
-            "Template " + step.name() + ", opening across",
+            Text.of("Template {step}, opening across", Text.of(step.name())),
             LENGTH,
             "w + 2 · o",
             in("w", across),
@@ -92,31 +92,31 @@ public record TemplatePlan(
         width,
         length,
         owned,
-        owned.map(t -> say(t, width.value())).orElse("to be made"));
+        owned.map(t -> say(t, width.value())).orElse(Text.of("to be made")));
   }
 
-  private static String say(Template template, double wanted) {
+  private static Text say(Template template, double wanted) {
     if (template.melts()) {
-      return "thin acrylic melts at a hot bearing: for layout, or copy it to a board first";
+      return Text.of(
+          "thin acrylic melts at a hot bearing: for layout, or copy it to a board first");
     }
     if (template.master()) {
-      return "a master: copy it, and rout with the copy";
+      return Text.of("a master: copy it, and rout with the copy");
     }
     if (template.use() == Template.Use.LAYOUT_ONLY) {
-      return "for layout only";
+      return Text.of("for layout only");
     }
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
       double off = template.opening().get() - wanted;
-      return "its opening was last measured as "
-          + Text.mm(template.opening().get(), 2)
-          + ", wanted "
-          + Text.mm(wanted, 2)
-          + ": the rout comes out "
-          + Text.mm(Math.abs(off), 2)
-          + (off > 0
-              ? " wider; walls, cover and fit go by that"
-              : " narrower; ease it by hand, or mend the template");
+      return Text.of(
+          "its opening was last measured as {name}, wanted {wanted}: the rout comes out {size}{detail}",
+          Text.length(template.opening().get(), 2),
+          Text.length(wanted, 2),
+          Text.length(Math.abs(off), 2),
+          off > 0
+              ? Text.of(" wider; walls, cover and fit go by that")
+              : Text.of(" narrower; ease it by hand, or mend the template"));
     }
-    return "";
+    return Text.NONE;
   }
 }

@@ -53,14 +53,14 @@ final class Wires {
     if (from.isEmpty() || to.isEmpty()) {
       builder.addProblem(
           fitting.id("kind"),
-          fitting.words() + " wants two cuts to lead from and to",
+          Text.of("{fitting} wants two cuts to lead from and to", fitting.words()),
           new Point(builder.surface.from(), 0));
       return;
     }
     if (from.get().name().equals(to.get().name())) {
       builder.addProblem(
           fitting.id("kind"),
-          fitting.words() + " leads from the " + from.get().words() + " to itself",
+          Text.of("{fitting} leads from the {name} to itself", fitting.words(), from.get().words()),
           middle(from.get()));
       return;
     }
@@ -79,11 +79,11 @@ final class Wires {
     if (enters <= leaves) {
       builder.addProblem(
           fitting.id("kind"),
-          fitting.words()
-              + " has no way to go: the "
-              + from.get().words()
-              + " meets the "
-              + to.get().words(),
+          Text.of(
+              "{fitting} has no way to go: the {name} meets the {name2}",
+              fitting.words(),
+              from.get().words(),
+              to.get().words()),
           a);
       return;
     }
@@ -167,30 +167,30 @@ final class Wires {
     Value flat =
         SearchedValue.of(
             fitting.id("run"),
-            "Seen from above",
+            Text.of("Seen from above"),
             a.flat().distance(b.flat()),
             FINE_LENGTH,
-            "found between the routs that it joins",
+            Text.of("found between the routs that it joins"),
             builder.trackedSoFar());
     Value fall =
         SearchedValue.of(
             fitting.id("fall"),
-            "Falls by",
+            Text.of("Falls by"),
             b.z() - a.z(),
             FINE_LENGTH,
-            "found between the routs that it joins",
+            Text.of("found between the routs that it joins"),
             builder.trackedSoFar());
     Value tilt =
         builder.registry.put(
             fitting.id("angle"),
-            fitting.title() + ", falls from level by",
+            Text.of("{title}, falls from level by", fitting.title()),
             ANGLE,
             "atan(f / max(0.000000001, l))",
             in("f", fall),
             in("l", flat));
     builder.registry.put(
         fitting.id("length"),
-        fitting.title() + ", bored length",
+        Text.of("{title}, bored length", fitting.title()),
         LENGTH,
         "max(0.000000001, l) / cos(a)",
         in("l", flat),
@@ -198,23 +198,24 @@ final class Wires {
     Value room =
         SearchedValue.of(
             fitting.id("start-room"),
-            "Room in the rout that it starts from",
+            Text.of("Room in the rout that it starts from"),
             Math.max(1, run * 2),
             LENGTH,
-            "found between the routs that it joins",
+            Text.of("found between the routs that it joins"),
             builder.trackedSoFar());
     Value deep =
         SearchedValue.of(
             fitting.id("start-depth"),
-            "Axis below the top there",
+            Text.of("Axis below the top there"),
             a.z(),
             LENGTH,
-            "found between the routs that it joins",
+            Text.of("found between the routs that it joins"),
             builder.trackedSoFar());
     Value wide = builder.get(fitting, "diameter");
     builder.registry.put(
         fitting.id("entry"),
-        fitting.title() + ", angle that a bit from that rout needs to clear its far rim",
+        Text.of(
+            "{title}, angle that a bit from that rout needs to clear its far rim", fitting.title()),
         ANGLE,
         "atan((z + D / 2) / r)",
         in("z", deep),
@@ -234,7 +235,8 @@ final class Wires {
     meets(fitting, channel, to);
     if (Math.abs(b.z()) + radius > builder.thickness().value()
         || a.z() + radius > builder.thickness().value()) {
-      builder.addProblem(fitting.id("to-depth"), "it comes out through the back", b.flat());
+      builder.addProblem(
+          fitting.id("to-depth"), Text.of("it comes out through the back"), b.flat());
     }
   }
 
@@ -242,18 +244,22 @@ final class Wires {
       Fitting fitting, Cut from, Cut to, Point p, Point q, double z, double radius) {
     double cap = builder.cap();
     if (cap == 0) {
-      builder.addProblem(fitting.id("kind"), "a routed channel wants a top that covers it", p);
+      builder.addProblem(
+          fitting.id("kind"), Text.of("a routed channel wants a top that covers it"), p);
     }
     Value under =
         SearchedValue.of(
-            RoutKeys.BODY_CAP, cap, "found by adding top and veneer", builder.trackedSoFar());
+            RoutKeys.BODY_CAP,
+            cap,
+            Text.of("found by adding top and veneer"),
+            builder.trackedSoFar());
     Value floor =
         SearchedValue.of(
             fitting.id("floor-z"),
-            "Its floor below the top",
+            Text.of("Its floor below the top"),
             z + radius,
             LENGTH,
-            "found between the routs that it joins",
+            Text.of("found between the routs that it joins"),
             builder.trackedSoFar());
     Value depth =
         builder.depth(
@@ -267,14 +273,14 @@ final class Wires {
     Value wide = builder.get(fitting, "diameter");
     builder.registry.put(
         fitting.id("near-rail"),
-        fitting.title() + ", rail to its near wall",
+        Text.of("{title}, rail to its near wall", fitting.title()),
         LENGTH,
         "b − D / 2",
         in("b", base),
         in("D", wide));
     builder.registry.put(
         fitting.id("far-rail"),
-        fitting.title() + ", rail to its far wall",
+        Text.of("{title}, rail to its far wall", fitting.title()),
         LENGTH,
         "b + D / 2",
         in("b", base),
@@ -282,16 +288,15 @@ final class Wires {
     if (cap > 0 && depth.value() < WIRES - Precision.NEAR) {
       builder.addProblem(
           fitting.id("from-depth"),
-          fitting.words()
-              + (depth.value() <= 0
-                  ? " would lie in the top: its floor is "
-                  : " is too shallow for its wires: its floor is ")
-              + Text.mm(z + radius, 1)
-              + " deep, the top's underside "
-              + Text.mm(cap, 1)
-              + "; at least "
-              + Text.mm(cap + WIRES - radius, 1)
-              + " to its middle, and what it joins deeper than that",
+          Text.of(
+              "{fitting}{detail}{length} deep, the top's underside {cap}; at least {length2} to its middle, and what it joins deeper than that",
+              fitting.words(),
+              depth.value() <= 0
+                  ? Text.of(" would lie in the top: its floor is ")
+                  : Text.of(" is too shallow for its wires: its floor is "),
+              Text.length(z + radius, 1),
+              Text.length(cap, 1),
+              Text.length(cap + WIRES - radius, 1)),
           p);
     }
     Outline shape = Shapes.slot(p, q, radius);
@@ -299,7 +304,7 @@ final class Wires {
     Prism solid = new Prism(shape.corners(), cap, cap + Math.max(SLIVER, depth.value()), 0);
     builder.registry.put(
         "rout." + fitting.name() + ".floor",
-        "Left beyond the floor of the " + fitting.words(),
+        Text.of("Left beyond the floor of the {fitting}", fitting.words()),
         LENGTH,
         "t − c − d",
         in("t", builder.thickness()),
@@ -331,12 +336,11 @@ final class Wires {
     if (gap > Precision.NEAR) {
       builder.addProblem(
           fitting.id("from-depth"),
-          fitting.words()
-              + " misses the "
-              + end.words()
-              + " by "
-              + Text.mm(gap, 1)
-              + ": less aside, or another depth",
+          Text.of(
+              "{fitting} misses the {end} by {gap}: less aside, or another depth",
+              fitting.words(),
+              end.words(),
+              Text.length(gap, 1)),
           middle(end));
     }
   }

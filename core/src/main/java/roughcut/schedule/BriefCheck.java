@@ -21,7 +21,7 @@ import roughcut.shop.Board;
  * @param words as the maker says it, with the day where it is that
  * @param how by how much, or why
  */
-public record BriefCheck(String words, State state, String how) {
+public record BriefCheck(Text words, State state, Text how) {
   /** How near a limit is close: a share of it. */
   private static final double NEAR = 0.03;
 
@@ -30,18 +30,18 @@ public record BriefCheck(String words, State state, String how) {
 
   /** How a line of the brief stands. */
   public enum State {
-    HOLDS("holds"),
-    CLOSE("close"),
-    BROKEN("broken"),
-    UNKNOWN("not known yet");
+    HOLDS(Text.of("holds")),
+    CLOSE(Text.of("close")),
+    BROKEN(Text.of("broken")),
+    UNKNOWN(Text.of("not known yet"));
 
-    private final String word;
+    private final Text word;
 
-    State(String word) {
+    State(Text word) {
       this.word = word;
     }
 
-    public String word() {
+    public Text word() {
       return word;
     }
   }
@@ -53,20 +53,21 @@ public record BriefCheck(String words, State state, String how) {
    */
   public static List<BriefCheck> of(Plan plan, Optional<Schedule.Outcome> outcome, Units units) {
     List<BriefCheck> all = new ArrayList<>();
-    plan.build().brief().due().ifPresent(d -> all.add(day("done by " + d, outcome)));
+    plan.build().brief().due().ifPresent(d -> all.add(day(Text.of("done by {d}", d), outcome)));
     plan.build().brief().wishes().forEach(w -> all.add(wish(plan, w, units)));
     return all;
   }
 
-  private static BriefCheck day(String words, Optional<Schedule.Outcome> outcome) {
+  private static BriefCheck day(Text words, Optional<Schedule.Outcome> outcome) {
     if (outcome.isEmpty() || outcome.get().slackDays().isEmpty()) {
-      return new BriefCheck(words, State.UNKNOWN, "its days can't be planned");
+      return new BriefCheck(words, State.UNKNOWN, Text.of("its days can't be planned"));
     }
     double slack = outcome.get().slackDays().get();
-    String days = NumberWriter.fixed(Math.abs(slack), 1) + " days";
+    Text days = Text.of("{number} days", Text.fixed(Math.abs(slack), 1));
     return slack < 0
-        ? new BriefCheck(words, State.BROKEN, "late by " + days)
-        : new BriefCheck(words, slack < NEAR_DAYS ? State.CLOSE : State.HOLDS, days + " to spare");
+        ? new BriefCheck(words, State.BROKEN, Text.of("late by {days}", days))
+        : new BriefCheck(
+            words, slack < NEAR_DAYS ? State.CLOSE : State.HOLDS, Text.of("{days} to spare", days));
   }
 
   private static BriefCheck wish(Plan plan, Brief.Wish wish, Units units) {
@@ -80,15 +81,17 @@ public record BriefCheck(String words, State state, String how) {
               case SET_NECK, THROUGH -> false;
             };
         yield new BriefCheck(
-            wish.words(),
+            Text.raw(wish.words()),
             apart ? State.HOLDS : State.BROKEN,
-            apart ? "the neck is screwed on" : "the neck is glued to stay");
+            apart ? Text.of("the neck is screwed on") : Text.of("the neck is glued to stay"));
       }
       case ONLY_IN_HAND -> inHand(plan, wish, units);
       case COSTS_AT_MOST -> costs(plan, wish);
       case BY_EYE ->
           new BriefCheck(
-              wish.words(), wish.held() ? State.HOLDS : State.UNKNOWN, "judged by the maker");
+              Text.raw(wish.words()),
+              wish.held() ? State.HOLDS : State.UNKNOWN,
+              Text.of("judged by the maker"));
     };
   }
 
@@ -96,36 +99,48 @@ public record BriefCheck(String words, State state, String how) {
     Optional<Value> value = plan.value(wish.value());
     if (value.isEmpty()) {
       return new BriefCheck(
-          wish.words(), State.UNKNOWN, "there is no number " + wish.value() + " in this plan");
+          Text.raw(wish.words()),
+          State.UNKNOWN,
+          Text.of("there is no number {wish} in this plan", wish.value()));
     }
     Value v = value.get();
     double over = side * (v.value() - wish.limit());
-    String by = NumberWriter.text(Math.abs(over), v.quantity(), units);
-    String now = v.text(units);
+    Text by = Text.only(Text.shown(Math.abs(over), v.quantity()));
+    Text now = Text.only(Text.shown(v));
     if (over > 0) {
-      return new BriefCheck(wish.words(), State.BROKEN, now + ": broken by " + by);
+      return new BriefCheck(
+          Text.raw(wish.words()), State.BROKEN, Text.of("{now}: broken by {by}", now, by));
     }
     boolean close = -over < NEAR * Math.abs(wish.limit());
     return new BriefCheck(
-        wish.words(), close ? State.CLOSE : State.HOLDS, now + ", " + by + " to spare");
+        Text.raw(wish.words()),
+        close ? State.CLOSE : State.HOLDS,
+        Text.of("{now}, {by} to spare", now, by));
   }
 
   /** Wood and hardware alike; what is used up is bought when it is wanted. */
   private static BriefCheck inHand(Plan plan, Brief.Wish wish, Units units) {
-    List<String> missing = new ArrayList<>();
+    List<Text> missing = new ArrayList<>();
     plan.boards().homeless().stream()
         .filter(h -> !h.part().small())
-        .forEach(h -> missing.add(h.part().label() + ": " + Text.in(h.why(), units)));
+        .forEach(h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why())));
     HardwareNeeds.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
-        .forEach(n -> missing.add(n.what() + ": not in hand"));
+        .forEach(n -> missing.add(Text.of("{what}: not in hand", n.what())));
     return missing.isEmpty()
         ? new BriefCheck(
-            wish.words(), State.HOLDS, "every part lies on a board, all hardware was measured")
+            Text.raw(wish.words()),
+            State.HOLDS,
+            Text.of("every part lies on a board, all hardware was measured"))
         : new BriefCheck(
-            wish.words(),
+            Text.raw(wish.words()),
             State.BROKEN,
-            missing.get(0) + (missing.size() > 1 ? ", and " + (missing.size() - 1) + " more" : ""));
+            Text.of(
+                "{get}{which}",
+                missing.get(0),
+                missing.size() > 1
+                    ? Text.of(", and {value} more", missing.size() - 1)
+                    : Text.NONE));
   }
 
   private static BriefCheck costs(Plan plan, Brief.Wish wish) {
@@ -135,17 +150,18 @@ public record BriefCheck(String words, State state, String how) {
     for (String id : used) {
       Optional<Board> board = plan.shop().board(id);
       if (board.isPresent() && board.get().price().isEmpty()) {
-        return new BriefCheck(wish.words(), State.UNKNOWN, "nobody said what " + id + " costs");
+        return new BriefCheck(
+            Text.raw(wish.words()), State.UNKNOWN, Text.of("nobody said what {id} costs", id));
       }
       sum += board.map(b -> b.price().orElse(0)).orElse(0.0);
     }
     double over = sum - wish.limit();
     String by = NumberWriter.fixed(Math.abs(over), 2);
     return over > 0
-        ? new BriefCheck(wish.words(), State.BROKEN, "broken by " + by)
+        ? new BriefCheck(Text.raw(wish.words()), State.BROKEN, Text.of("broken by {by}", by))
         : new BriefCheck(
-            wish.words(),
+            Text.raw(wish.words()),
             -over < NEAR * wish.limit() ? State.CLOSE : State.HOLDS,
-            NumberWriter.fixed(sum, 2) + ", " + by + " to spare");
+            Text.of("{fixed}, {by} to spare", Text.fixed(sum, 2), by));
   }
 }

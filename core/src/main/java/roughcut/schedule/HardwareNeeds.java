@@ -20,8 +20,8 @@ import roughcut.design.PartDecisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardKeys;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -43,7 +43,7 @@ public final class HardwareNeeds {
    * @param why it is wanted, or what for
    * @param inHand whether it was measured, so that it is there
    */
-  public record Need(String what, String why, boolean inHand) {}
+  public record Need(Text what, Text why, boolean inHand) {}
 
   private final Plan plan;
   private final Units units;
@@ -79,13 +79,13 @@ public final class HardwareNeeds {
     int strings = plan.stringSet().size();
     part(
         OperationId.TUNERS_FIT,
-        strings + " tuners",
+        Text.of("{strings} tuners", strings),
         NeckDecisions.TUNER_POST,
         NeckDecisions.TUNER_BUSHING,
         NeckDecisions.TUNER_BODY);
     part(
         OperationId.BRIDGE_FIT,
-        plan.stringPlan().bridge().kind().name(),
+        Text.raw(plan.stringPlan().bridge().kind().name()),
         StringDecisions.BRIDGE_POSTS,
         StringDecisions.BRIDGE_FORWARD,
         StringDecisions.BRIDGE_LOW,
@@ -93,7 +93,7 @@ public final class HardwareNeeds {
     if (operations.contains(OperationId.ROD_CHANNEL)) {
       part(
           OperationId.BOARD_GLUE,
-          "truss rod with its key",
+          Text.of("truss rod with its key"),
           Decisions.ROD_LENGTH,
           Decisions.ROD_WIDTH,
           Decisions.ROD_DEPTH);
@@ -101,18 +101,21 @@ public final class HardwareNeeds {
     if (operations.contains(OperationId.STIFFENER_CHANNELS)) {
       part(
           OperationId.BOARD_GLUE,
-          "stiffeners",
+          Text.of("stiffeners"),
           NeckDecisions.STIFFENER_WIDTH,
           NeckDecisions.STIFFENER_DEPTH);
     }
-    part(OperationId.NUT_SHAPE, "nut blank", Decisions.NUT_THICKNESS);
+    part(OperationId.NUT_SHAPE, Text.of("nut blank"), Decisions.NUT_THICKNESS);
     plan.cuts()
         .bolts()
         .ifPresent(
             b ->
                 part(
                     OperationId.NECK_SCREW_ON,
-                    b.places().size() + " neck " + plan.given(RoutDecisions.BOLT_KIND).label(),
+                    Text.of(
+                        "{size} neck {given}",
+                        b.places().size(),
+                        plan.given(RoutDecisions.BOLT_KIND).label()),
                     RoutDecisions.BOLT_DIAMETER,
                     RoutDecisions.BOLT_HEAD));
   }
@@ -125,8 +128,8 @@ public final class HardwareNeeds {
         boolean inHand = sizes.stream().anyMatch(t -> read(fitting.id(t.key())));
         all.add(
             new Need(
-                fitting.words() + ", " + fitting.listed().name(),
-                inHand ? "measured" : "none measured yet",
+                Text.of("{fitting}, {listed}", fitting.words(), fitting.listed().name()),
+                inHand ? Text.of("measured") : Text.of("none measured yet"),
                 inHand));
       }
     }
@@ -137,7 +140,11 @@ public final class HardwareNeeds {
       boolean inHand =
           IntStream.rangeClosed(1, plan.stringSet().size())
               .anyMatch(i -> read(PartDecisions.gauge(i)));
-      all.add(new Need(plan.stringSet().size() + " strings", "as planned at the bridge", inHand));
+      all.add(
+          new Need(
+              Text.of("{size} strings", plan.stringSet().size()),
+              Text.of("as planned at the bridge"),
+              inHand));
     }
     plan.value(FretboardKeys.WIRE_TOTAL.id())
         .filter(v -> !done(OperationId.FRETS_PRESS))
@@ -145,15 +152,15 @@ public final class HardwareNeeds {
             v ->
                 all.add(
                     new Need(
-                        "fret wire, " + v.text(units),
-                        "with some to spare",
+                        Text.of("fret wire, {v}", Text.shown(v)),
+                        Text.of("with some to spare"),
                         read(FretboardDecisions.WIRE_TANG_WIDTH))));
     int dots = plan.fretboard().markers().dots().size();
     if (dots > 0 && !done(OperationId.BOARD_DOTS)) {
       all.add(
           new Need(
-              dots + " position dots, and rod for the side dots",
-              "set before the radius",
+              Text.of("{dots} position dots, and rod for the side dots", dots),
+              Text.of("set before the radius"),
               read(FretboardDecisions.MARKER_DIAMETER)));
     }
   }
@@ -171,51 +178,64 @@ public final class HardwareNeeds {
               .flatMap(Optional::stream)
               .mapToDouble(Value::value)
               .sum();
-      String much =
+      Text much =
           mass > 0
-              ? ", " + NumberWriter.text(mass, Quantity.MASS, units) + " for blanks alone"
-              : "";
+              ? Text.of(", {number} for blanks alone", Text.shown(mass, Quantity.MASS))
+              : Text.NONE;
       all.add(
           new Need(
-              GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name() + much,
-              "for: " + glued.stream().map(Operation::title).collect(Collectors.joining("; ")),
+              Text.of(
+                  "{name}{much}",
+                  GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name(),
+                  much),
+              Text.of(
+                  "for: {operations}",
+                  Text.joined(glued.stream().map(Operation::title).toList(), "; ")),
               false));
     }
     if (!plan.cuts().covers().isEmpty()) {
       supply(
           OperationId.COVERS_MAKE,
-          plan.cuts().covers().size() + " cavity covers and their screws",
-          "sawn to their ledges");
+          Text.of("{size} cavity covers and their screws", plan.cuts().covers().size()),
+          Text.of("sawn to their ledges"));
     }
     boolean cavities =
         plan.cuts().cuts().stream()
             .anyMatch(c -> c.kind() == CutKind.CAVITY || c.kind() == CutKind.PICKUP);
     if (cavities) {
-      supply(OperationId.WIRING_SHIELD, "copper foil or shielding paint", "for the cavities");
       supply(
-          OperationId.WIRING_SOLDER, "hook-up wire and solder", "for pickups, controls and jack");
+          OperationId.WIRING_SHIELD,
+          Text.of("copper foil or shielding paint"),
+          Text.of("for the cavities"));
+      supply(
+          OperationId.WIRING_SOLDER,
+          Text.of("hook-up wire and solder"),
+          Text.of("for pickups, controls and jack"));
     }
     int grit = FinishBook.get(plan.given(RoutDecisions.FINISH).word()).grit();
-    supply(OperationId.FINISH_SAND, "sandpaper to " + grit, "for body and neck");
+    supply(
+        OperationId.FINISH_SAND,
+        Text.of("sandpaper to {grit}", grit),
+        Text.of("for body and neck"));
     supply(
         OperationId.FINISH_COATS,
-        FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name(),
-        "for its coats");
+        Text.raw(FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name()),
+        Text.of("for its coats"));
   }
 
   /** Something that is fitted by an operation, in hand once any of its sizes was measured. */
-  private void part(OperationId fittedBy, String what, NumberDecision... sizes) {
+  private void part(OperationId fittedBy, Text what, NumberDecision... sizes) {
     if (!done(fittedBy)) {
       boolean inHand = false;
       for (NumberDecision size : sizes) {
         inHand |= read(size);
       }
-      all.add(new Need(what, inHand ? "measured" : "none measured yet", inHand));
+      all.add(new Need(what, inHand ? Text.of("measured") : Text.of("none measured yet"), inHand));
     }
   }
 
   /** Something that an operation uses up. */
-  private void supply(OperationId usedBy, String what, String why) {
+  private void supply(OperationId usedBy, Text what, Text why) {
     if (operations.contains(usedBy) && !done(usedBy)) {
       all.add(new Need(what, why, false));
     }

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.shop.ShopHours;
 
@@ -74,21 +75,21 @@ public final class Schedule {
   private final ShopClock clock;
   private final List<Block> blocks = new ArrayList<>();
   private final List<Outcome> outcomes = new ArrayList<>();
-  private final String trouble;
+  private final Text trouble;
 
   private Schedule(ShopPlanning work, ShopHours hours, LocalDateTime now, ZoneId zone) {
     this.work = work;
     this.clock = new ShopClock(hours, now.toLocalDate(), zone);
-    String wrong = trouble(hours);
+    Text wrong = trouble(hours);
     if (wrong.isEmpty()) {
       Run best = best(hours, ShopClock.minutes(now));
       if (Arrays.stream(best.end()).allMatch(e -> e < ShopClock.NEVER)) {
         blocks(best);
       } else {
         wrong =
-            "with these hours the work isn't done within "
-                + ShopClock.YEARS
-                + " years: say when else the shop is open";
+            Text.of(
+                "with these hours the work isn't done within {years} years: say when else the shop is open",
+                ShopClock.YEARS);
       }
     }
     this.trouble = wrong;
@@ -100,7 +101,7 @@ public final class Schedule {
   }
 
   /** Why there can be no schedule, in words; empty when there is one. */
-  public Optional<String> trouble() {
+  public Optional<Text> trouble() {
     return trouble.isEmpty() ? Optional.empty() : Optional.of(trouble);
   }
 
@@ -125,25 +126,24 @@ public final class Schedule {
     return blocks.stream().filter(b -> b.slack().toMinutes() <= Math.max(0, least)).toList();
   }
 
-  private String trouble(ShopHours hours) {
+  private Text trouble(ShopHours hours) {
     if (work.tasks().isEmpty()) {
-      return "";
+      return Text.NONE;
     }
     if (!clock.opens()) {
-      return "the shop is never open: say when, and the days can be planned";
+      return Text.of("the shop is never open: say when, and the days can be planned");
     }
     return work.tasks().stream()
         .filter(t -> t.whole() && t.hands() > clock.longest())
         .findFirst()
         .map(
             t ->
-                "“"
-                    + t.title()
-                    + "” takes "
-                    + t.hands()
-                    + " minutes at a stretch, and the shop's longest session is "
-                    + clock.longest())
-        .orElse("");
+                Text.of(
+                    "“{title}” takes {hands} minutes at a stretch, and the shop's longest session is {longest}",
+                    t.title(),
+                    t.hands(),
+                    clock.longest()))
+        .orElse(Text.NONE);
   }
 
   /**

@@ -21,6 +21,7 @@ import roughcut.design.GlueChoice;
 import roughcut.design.RoutDecisions;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Finish;
@@ -39,7 +40,7 @@ import roughcut.shop.ShopHours;
  * @param hours what changes in the shop's hours; empty where it is the build
  */
 public record ScheduleSavings(
-    String words,
+    Text words,
     double days,
     Optional<UnaryOperator<Build>> build,
     Optional<UnaryOperator<ShopHours>> hours) {
@@ -117,7 +118,7 @@ public record ScheduleSavings(
         GlueChoice choice = choice(BlankDecisions.GLUE, other.id());
         all.add(
             build(
-                other.name() + " instead of " + glue.name(),
+                Text.of("{other} instead of {glue}", other.name(), glue.name()),
                 b -> b.withDesign(BlankDecisions.GLUE.with(b.design(), choice))));
       }
     }
@@ -127,23 +128,23 @@ public record ScheduleSavings(
         FinishChoice choice = choice(RoutDecisions.FINISH, other.id());
         all.add(
             build(
-                other.name() + " instead of " + finish.name(),
+                Text.of("{other} instead of {finish}", other.name(), finish.name()),
                 b -> b.withDesign(RoutDecisions.FINISH.with(b.design(), choice))));
       }
     }
     if (plan.given(BodyDecisions.BODY_TOP) > 0) {
       all.add(
           build(
-              "a body without a top glued on",
+              Text.of("a body without a top glued on"),
               b -> b.withDesign(BodyDecisions.BODY_TOP.with(b.design(), 0))));
     }
     onePiece(plan).ifPresent(all::add);
-    all.add(shop("two hours more on every weekday evening", ScheduleSavings::evenings));
+    all.add(shop(Text.of("two hours more on every weekday evening"), ScheduleSavings::evenings));
     for (DayOfWeek day : new DayOfWeek[] {DayOfWeek.SATURDAY, DayOfWeek.SUNDAY}) {
-      String called = day == DayOfWeek.SATURDAY ? "Saturdays" : "Sundays";
+      Text called = day == DayOfWeek.SATURDAY ? Text.of("Saturdays") : Text.of("Sundays");
       all.add(
           shop(
-              "whole " + called,
+              Text.of("whole {called}", called),
               h ->
                   h.with(
                       day,
@@ -151,7 +152,7 @@ public record ScheduleSavings(
                           new ShopHours.Opening(day, LocalTime.of(8, 0), LocalTime.of(18, 0))))));
     }
     if (hours.cureFactor() > 1) {
-      all.add(shop("a shop warmed to 20 °C while glue cures", h -> h.withWarmth(20)));
+      all.add(shop(Text.of("a shop warmed to 20 °C while glue cures"), h -> h.withWarmth(20)));
     }
     return all;
   }
@@ -180,7 +181,7 @@ public record ScheduleSavings(
     Stack one = new Stack(List.of(new Strip(most.species(), width, most.grain())), false);
     return Optional.of(
         build(
-            "a neck of one piece instead of " + stack.size(),
+            Text.of("a neck of one piece instead of {size}", stack.size()),
             b -> b.withDesign(b.design().withNeckStack(one))));
   }
 
@@ -193,11 +194,11 @@ public record ScheduleSavings(
     return decision.find(word).orElseThrow();
   }
 
-  private static ScheduleSavings build(String words, UnaryOperator<Build> change) {
+  private static ScheduleSavings build(Text words, UnaryOperator<Build> change) {
     return new ScheduleSavings(words, 0, Optional.of(change), Optional.empty());
   }
 
-  private static ScheduleSavings shop(String words, UnaryOperator<ShopHours> change) {
+  private static ScheduleSavings shop(Text words, UnaryOperator<ShopHours> change) {
     return new ScheduleSavings(words, 0, Optional.empty(), Optional.of(change));
   }
 

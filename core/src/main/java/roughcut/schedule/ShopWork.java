@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Brief;
@@ -61,13 +62,13 @@ public record ShopWork(List<Plan> plans, Map<String, Integer> learned, Schedule 
   }
 
   /** The first of a build's brief that doesn't hold, in words; empty for nothing. */
-  public Optional<String> broken(Plan plan, Units units) {
+  public Optional<Text> broken(Plan plan, Units units) {
     if (plan.build().brief().equals(Brief.NONE)) {
       return Optional.empty();
     }
     return BriefCheck.of(plan, outcome(plan), units).stream()
         .filter(c -> c.state() == BriefCheck.State.BROKEN)
         .findFirst()
-        .map(c -> c.words() + ": " + c.how());
+        .map(c -> Text.of("{c}: {how}", c.words(), c.how()));
   }
 }

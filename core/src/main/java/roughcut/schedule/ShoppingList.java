@@ -28,7 +28,7 @@ public final class ShoppingList {
    * @param what it is
    * @param why it is wanted, or what for
    */
-  public record Line(String what, String why) {}
+  public record Line(Text what, Text why) {}
 
   /** What this build needs and isn't in the shop, or wasn't measured yet. */
   public static List<Line> shopping(Plan plan, Units units) {
@@ -37,15 +37,18 @@ public final class ShoppingList {
       if (!one.part().small()) {
         all.add(
             new Line(
-                "wood for " + one.part().label() + ", " + plan.wood(one.part().species()).name(),
-                Text.in(one.why(), units)));
+                Text.of(
+                    "wood for {part}, {wood}",
+                    one.part().label(),
+                    plan.wood(one.part().species()).name()),
+                one.why()));
       }
     }
-    Set<String> cutters = new LinkedHashSet<>();
+    Set<Text> cutters = new LinkedHashSet<>();
     for (RoutPlan rout : plan.cuts().routs()) {
       rout.plan().missing().ifPresent(cutters::add);
     }
-    cutters.forEach(c -> all.add(new Line(Text.in(c, units), "nothing in the drawer does it")));
+    cutters.forEach(c -> all.add(new Line(c, Text.of("nothing in the drawer does it"))));
     HardwareNeeds.of(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> all.add(new Line(n.what(), n.why())));
@@ -57,7 +60,7 @@ public final class ShoppingList {
    * place of a board, the same piece from the shelf.
    */
   public static List<Line> twice(Plan own, List<Plan> plans) {
-    Map<String, Set<String>> wanted = new LinkedHashMap<>();
+    Map<String, Set<Text>> wanted = new LinkedHashMap<>();
     for (Plan other : plans) {
       if (other == own) {
         continue;
@@ -67,7 +70,7 @@ public final class ShoppingList {
           if (mine.meets(theirs)) {
             wanted
                 .computeIfAbsent(mine.board(), k -> new LinkedHashSet<>())
-                .add(other.name() + "'s " + theirs.part().label());
+                .add(Text.of("{build}'s {part}", other.name(), theirs.part().label()));
           }
         }
       }
@@ -75,7 +78,12 @@ public final class ShoppingList {
     List<Line> lines = new ArrayList<>();
     wanted.forEach(
         (board, of) ->
-            lines.add(new Line(board, "the same place is planned for " + String.join(", ", of))));
+            lines.add(
+                new Line(
+                    Text.raw(board),
+                    Text.of(
+                        "the same place is planned for {parts}",
+                        Text.joined(List.copyOf(of), ", ")))));
     for (ShelfItem item : own.shop().shelf().pieces()) {
       pieceTwice(own, plans, item).ifPresent(lines::add);
     }
@@ -86,23 +94,25 @@ public final class ShoppingList {
     if (ShelfTransfer.use(own.build(), item).isEmpty()) {
       return Optional.empty();
     }
-    List<String> others = new ArrayList<>();
+    List<Text> others = new ArrayList<>();
     for (Plan other : plans) {
       if (other != own) {
         ShelfTransfer.use(other.build(), item)
-            .ifPresent(as -> others.add(other.name() + "'s " + as));
+            .ifPresent(as -> others.add(Text.of("{other}'s {as}", other.name(), as)));
       }
     }
     return others.isEmpty()
         ? Optional.empty()
         : Optional.of(
             new Line(
-                item.name() + ", from the shelf",
-                "one is in hand, and it is planned for " + String.join(", ", others) + " too"));
+                Text.of("{item}, from the shelf", item.name()),
+                Text.of(
+                    "one is in hand, and it is planned for {builds} too",
+                    Text.joined(others, ", "))));
   }
 
   /** When the next session is, and what it wants at hand: each thing with what it is for. */
-  public record Session(LocalDateTime from, List<String> operations, List<Line> take) {}
+  public record Session(LocalDateTime from, List<Text> operations, List<Line> take) {}
 
   /** The next session of a schedule. */
   public static Optional<Session> session(Schedule schedule, List<Plan> plans) {
@@ -111,8 +121,8 @@ public final class ShoppingList {
     if (first.isEmpty()) {
       return Optional.empty();
     }
-    List<String> operations = new ArrayList<>();
-    Map<String, Set<String>> take = new LinkedHashMap<>();
+    List<Text> operations = new ArrayList<>();
+    Map<Text, Set<Text>> take = new LinkedHashMap<>();
     Map<Integer, Map<String, Operation>> known = new LinkedHashMap<>();
     for (Schedule.Block block : schedule.blocks()) {
       if (!block.start().toLocalDate().equals(first.get().toLocalDate())) {
@@ -121,14 +131,14 @@ public final class ShoppingList {
       Plan plan = plans.get(block.task().build());
       Operation op =
           known.computeIfAbsent(block.task().build(), b -> operations(plan)).get(block.task().id());
-      String what = plan.name() + ": " + block.task().title();
+      Text what = Text.of("{plan}: {title}", plan.name(), block.task().title());
       operations.add(what);
       if (op != null) {
         op.tools().forEach(t -> take.computeIfAbsent(t, k -> new LinkedHashSet<>()).add(what));
       }
     }
     List<Line> lines = new ArrayList<>();
-    take.forEach((tool, of) -> lines.add(new Line(tool, String.join("; ", of))));
+    take.forEach((tool, of) -> lines.add(new Line(tool, Text.joined(List.copyOf(of), "; "))));
     return Optional.of(new Session(first.get(), operations, lines));
   }
 

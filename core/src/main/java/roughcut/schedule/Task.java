@@ -2,6 +2,7 @@ package roughcut.schedule;
 
 import java.util.List;
 import java.util.Set;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 
 /**
@@ -21,7 +22,7 @@ import roughcut.part.PartId;
 public record Task(
     int build,
     String id,
-    String title,
+    Text title,
     long hands,
     boolean whole,
     long clamped,

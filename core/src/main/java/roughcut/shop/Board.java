@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roughcut.measure.NamedKind;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 
 /**
  * A board in the rack. A dimension that wasn't measured yet is empty, and nothing is computed as if
@@ -211,12 +212,12 @@ public record Board(
   }
 
   /** The first dimension that nobody has measured, in words. */
-  public Optional<String> unmeasured() {
+  public Optional<Text> unmeasured() {
     return length.isEmpty()
-        ? Optional.of("length")
+        ? Optional.of(Text.of("length"))
         : width.isEmpty()
-            ? Optional.of("width")
-            : thickness.isEmpty() ? Optional.of("thickness") : Optional.empty();
+            ? Optional.of(Text.of("width"))
+            : thickness.isEmpty() ? Optional.of(Text.of("thickness")) : Optional.empty();
   }
 
   /**

@@ -12,6 +12,7 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.ShelfGroup;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.record.Build;
 import roughcut.record.Reading;
@@ -81,7 +82,7 @@ public final class ShelfTransfer {
    * with every size measured as the piece's was. Empty where it isn't used, or where nothing was
    * measured of it to know it again by.
    */
-  public static Optional<String> use(Build build, ShelfItem item) {
+  public static Optional<Text> use(Build build, ShelfItem item) {
     if (item.measured().isEmpty()) {
       return Optional.empty();
     }

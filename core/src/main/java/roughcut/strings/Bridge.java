@@ -72,8 +72,8 @@ public record Bridge(
    * @param distance along the neck, mm
    * @param onBody whether it is measured on the body, where a leaning neck shortens it
    */
-  public record From(String datum, double distance, boolean onBody) {
-    private From(String datum, double distance) {
+  public record From(Text datum, double distance, boolean onBody) {
+    private From(Text datum, double distance) {
       this(datum, distance, false);
     }
 
@@ -144,19 +144,21 @@ public record Bridge(
         registry.find(
             StringKeys.BRIDGE_WINDOW_FRONT,
             front,
-            "least place of the " + kind.datum() + " that every saddle's travel allows",
+            Text.of(
+                "least place of the {datum} that every saddle's travel allows",
+                Text.of(kind.datum())),
             window.with(rear));
     Value windowBack =
         registry.find(
             StringKeys.BRIDGE_WINDOW_BACK,
             back,
-            "least over the strings of S − f − 1, on a slant by each string's own datum",
+            Text.of("least over the strings of S − f − 1, on a slant by each string's own datum"),
             window.with(forward));
     Value share = inputs.get(StringDecisions.BRIDGE_PLACE);
     Value datum =
         registry.put(
             "bridge.datum",
-            "Bridge, " + kind.datum() + " on the centre line, from the nut line",
+            Text.of("Bridge, {datum} on the centre line, from the nut line", Text.of(kind.datum())),
             FINE_LENGTH,
             "F + p · (B − F)",
             in("F", windowFront),
@@ -197,7 +199,10 @@ public record Bridge(
   /** What was decided or measured, or else the kind's own number. */
   private static Value own(Value decided, double kinds, double limit) {
     return decided.value() <= limit
-        ? TableValue.of(decided.key().called(decided.label() + ", as listed"), kinds, LISTED)
+        ? TableValue.of(
+            decided.key().called(Text.of("{decided}, as listed", decided.label())),
+            kinds,
+            Text.raw(LISTED))
         : decided;
   }
 
@@ -212,14 +217,17 @@ public record Bridge(
     Value line =
         SearchedValue.of(
             "string." + i + ".saddle-line",
-            "Saddle line at string " + i,
+            Text.of("Saddle line at string {i}", i),
             strings.saddleX(i),
             FINE_LENGTH,
-            "found along the string",
+            Text.of("found along the string"),
             strings.lengthwise(i));
     return registry.put(
         "string." + i + ".saddle",
-        "Saddle of string " + i + " from the nut line" + (frets.real() ? ", by the real neck" : ""),
+        Text.of(
+            "Saddle of string {i} from the nut line{which}",
+            i,
+            frets.real() ? Text.of(", by the real neck") : Text.NONE),
         FINE_LENGTH,
         "L_i + c",
         in("L_i", line),
@@ -239,7 +247,7 @@ public record Bridge(
     Value x =
         registry.put(
             "bridge.post." + name + ".x",
-            "Post at the " + name + " side, along the neck from the nut line",
+            Text.of("Post at the {name} side, along the neck from the nut line", Text.of(name)),
             FINE_LENGTH,
             "X " + (side < 0 ? "+" : "−") + " u / 2",
             in("X", datum),
@@ -247,14 +255,14 @@ public record Bridge(
     Value y =
         registry.put(
             "bridge.post." + name + ".y",
-            "Post at the " + name + " side, from the string line",
+            Text.of("Post at the {name} side, from the string line", Text.of(name)),
             FINE_LENGTH,
             (side < 0 ? "−" : "") + "(s / 2)",
             in("s", spacing));
     List<From> from = new ArrayList<>();
-    from.add(new From("fret 1", x.value() - frets.at(1)));
-    from.add(new From("the octave fret", x.value() - frets.octave()));
-    from.add(new From("the fretboard's end", x.value() - taper.end().value()));
+    from.add(new From(Text.of("fret 1"), x.value() - frets.at(1)));
+    from.add(new From(Text.of("the octave fret"), x.value() - frets.octave()));
+    from.add(new From(Text.of("the fretboard's end"), x.value() - taper.end().value()));
     boolean pocketed =
         switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case BOLT_ON, SET_NECK -> true;
@@ -262,9 +270,14 @@ public record Bridge(
         };
     if (pocketed) {
       from.add(
-          new From("the pocket's end", x.value() - inputs.get(Decisions.HEEL_END).value(), true));
+          new From(
+              Text.of("the pocket's end"),
+              x.value() - inputs.get(Decisions.HEEL_END).value(),
+              true));
     }
-    from.add(new From("the body's edge", x.value() - inputs.get(Decisions.JOINT_X).value(), true));
+    from.add(
+        new From(
+            Text.of("the body's edge"), x.value() - inputs.get(Decisions.JOINT_X).value(), true));
     return new Hole(name, x, y, List.copyOf(from));
   }
 
@@ -292,25 +305,22 @@ public record Bridge(
   }
 
   /** What is wrong with the window, in words; empty when nothing is. */
-  public String trouble() {
+  public Text trouble() {
     return possible()
-        ? ""
-        : "no place for this bridge: string "
-            + frontString
-            + " wants its saddle "
-            + Text.mm(front.value() - back.value(), 1)
-            + " further back than string "
-            + backString
-            + "'s travel allows; a travel of "
-            + Text.mm(rear.value() - forward.value() + front.value() - back.value(), 1)
-            + " would do"
-            + slantWords();
+        ? Text.NONE
+        : Text.of(
+            "no place for this bridge: string {frontString} wants its saddle {length} further back than string {backString}'s travel allows; a travel of {length2} would do{slantWords}",
+            frontString,
+            Text.length(front.value() - back.value(), 1),
+            backString,
+            Text.length(rear.value() - forward.value() + front.value() - back.value(), 1),
+            slantWords());
   }
 
   /** The slant of the datum line that would hold every saddle, in words; empty without one. */
-  private String slantWords() {
+  private Text slantWords() {
     if (spacing.value() == 0) {
-      return "";
+      return Text.NONE;
     }
     double least = Double.NEGATIVE_INFINITY;
     double most = Double.POSITIVE_INFINITY;
@@ -328,17 +338,15 @@ public record Bridge(
       }
     }
     if (!(least <= most) || !Double.isFinite(least) || !Double.isFinite(most)) {
-      return "";
+      return Text.NONE;
     }
     // To the half where a half lies between.
     double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
-    return ", or a "
-        + kind.datum()
-        + " whose bass end lies "
-        + Text.mm(Math.ceil(least * step) / step, step == 2 ? 1 : 2)
-        + " to "
-        + Text.mm(Math.floor(most * step) / step, step == 2 ? 1 : 2)
-        + " further back";
+    return Text.of(
+        ", or a {datum} whose bass end lies {length} to {length2} further back",
+        Text.of(kind.datum()),
+        Text.length(Math.ceil(least * step) / step, step == 2 ? 1 : 2),
+        Text.length(Math.floor(most * step) / step, step == 2 ? 1 : 2));
   }
 
   /** The datum line's place at an offset from the centre line. */

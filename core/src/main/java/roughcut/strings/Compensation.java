@@ -12,6 +12,7 @@ import roughcut.design.StringKind;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -61,12 +62,12 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     Value down = inputs.get(StringDecisions.ACTION_12);
     return registry.put(
         "string." + i + ".compensation.stretch",
-        "String " + i + ", lengthened by pressing",
+        Text.of("String {i}, lengthened by pressing", i),
         FINE_LENGTH,
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
-        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, Text.of("music wire"))),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
         in("c", core),
         in("h", down),
         in("T", tension));
@@ -79,12 +80,15 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     Value tension = pull.tensions().get(i - 1);
     return registry.put(
         "string." + i + ".compensation.stiffness",
-        "String " + i + ", lengthened by its stiffness",
+        Text.of("String {i}, lengthened by its stiffness", i),
         FINE_LENGTH,
         "κ · 2 · √(E · π · c^4 / 64 / T)",
-        in("κ", TableValue.of(StringKeys.STRINGS_KAPPA, kind.stiffness(), "the kind of string")),
-        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, "music wire")),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own")),
+        in(
+            "κ",
+            TableValue.of(
+                StringKeys.STRINGS_KAPPA, kind.stiffness(), Text.of("the kind of string"))),
+        in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, Text.of("music wire"))),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
         in("c", core),
         in("T", tension));
   }
@@ -102,7 +106,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
       case ESTIMATE ->
           registry.put(
               id,
-              "String " + i + " compensation, an estimate",
+              Text.of("String {i} compensation, an estimate", i),
               FINE_LENGTH,
               "c_s + c_b",
               in("c_s", stretch),
@@ -110,7 +114,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
       case OWN_TABLE -> {
         Value own = inputs.get(PartDecisions.own(i));
         yield registry.put(
-            id, "String " + i + " compensation, own table", FINE_LENGTH, "c", in("c", own));
+            id, Text.of("String {i} compensation, own table", i), FINE_LENGTH, "c", in("c", own));
       }
       case STRAIGHT_LINE -> {
         Value first = inputs.get(StringDecisions.STRAIGHT_TREBLE);
@@ -119,7 +123,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
         Value own = strings.atSaddle().get(i - 1);
         yield registry.put(
             id,
-            "String " + i + " compensation, straight line",
+            Text.of("String {i} compensation, straight line", i),
             FINE_LENGTH,
             "c_1 + (y_1 − y) · tan(γ)",
             in("c_1", first),

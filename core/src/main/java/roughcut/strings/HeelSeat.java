@@ -49,8 +49,8 @@ public record HeelSeat(
     Value endDepth,
     Value joint,
     Value heelEnd) {
-  private static final String THE_EDGE = "at the body's edge";
-  private static final String THE_END = "at the heel's end";
+  private static final Text THE_EDGE = Text.of("at the body's edge");
+  private static final Text THE_END = Text.of("at the heel's end");
 
   /**
    * The seat.
@@ -76,11 +76,12 @@ public record HeelSeat(
     if (tiltsFloor(made)) {
       return of(made, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
     }
-    String thick = planed(made) == forward ? THE_END : THE_EDGE;
+    Text thick = planed(made) == forward ? THE_END : THE_EDGE;
     ValueKey key =
         planed(made)
-            ? StringKeys.HEEL_TAPER.called("Planed off the heel's underside " + thick)
-            : StringKeys.HEEL_TAPER.called("Wedge under the heel, thick " + thick);
+            ? StringKeys.HEEL_TAPER.called(
+                Text.of("Planed off the heel's underside {thick}", thick))
+            : StringKeys.HEEL_TAPER.called(Text.of("Wedge under the heel, thick {thick}", thick));
     Value nominal = registry.put(key, "abs(k)", in("k", lean));
     Value taper = inputs.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
     boolean atEdge = planed(made) != forward;
@@ -131,7 +132,7 @@ public record HeelSeat(
         .orElse(stands);
   }
 
-  private static String other(String thick) {
+  private static Text other(Text thick) {
     return thick.equals(THE_EDGE) ? THE_END : THE_EDGE;
   }
 
@@ -146,10 +147,10 @@ public record HeelSeat(
     Value share =
         SearchedValue.of(
             key.id() + ".share",
-            "Share of the taper there",
+            Text.of("Share of the taper there"),
             here ? planed(made) ? -1 : 1 : 0,
             Quantity.RATIO,
-            "found by which way the neck leans",
+            Text.of("found by which way the neck leans"),
             Provenance.of(lean));
     return registry.put(key, "h + s · k", in("h", heel), in("s", share), in("k", taper));
   }
@@ -213,14 +214,17 @@ public record HeelSeat(
    *
    * @param lean what the angle takes over the pocket's length
    */
-  public String words(Value lean) {
+  public Text words(Value lean) {
     boolean forward = lean.value() < 0;
-    String thin = forward ? THE_END : THE_EDGE;
-    String by = Text.mm(taper.orElse(lean).value() * (taper.isEmpty() && forward ? -1 : 1), 2);
+    Text thin = forward ? THE_END : THE_EDGE;
+    Text.Arg by =
+        Text.length(taper.orElse(lean).value() * (taper.isEmpty() && forward ? -1 : 1), 2);
     return switch (made) {
-      case TILTED_FLOOR -> "floor " + by + " deeper " + thin;
-      case PLANED_HEEL -> by + " off the heel " + thin + ", tapering to nothing " + other(thin);
-      case WEDGE -> by + " thick " + other(thin) + ", tapering to nothing " + thin;
+      case TILTED_FLOOR -> Text.of("floor {by} deeper {thin}", by, thin);
+      case PLANED_HEEL ->
+          Text.of("{by} off the heel {thin}, tapering to nothing {other}", by, thin, other(thin));
+      case WEDGE ->
+          Text.of("{by} thick {other}, tapering to nothing {thin}", by, other(thin), thin);
     };
   }
 

@@ -1,7 +1,5 @@
 package roughcut.strings;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.SolveFor;
@@ -71,10 +69,11 @@ public record Heights(
       double tan,
       boolean pocketed) {
     /** What is cut deeper or shallower to bring the strings down or up, in words. */
-    String sunk(boolean deeper) {
+    Text sunk(boolean deeper) {
       return pocketed
-          ? deeper ? "a deeper pocket" : "a shallower pocket"
-          : "the fretboard standing out " + (deeper ? "less" : "more");
+          ? deeper ? Text.of("a deeper pocket") : Text.of("a shallower pocket")
+          : Text.of(
+              "the fretboard standing out {detail}", deeper ? Text.of("less") : Text.of("more"));
     }
   }
 
@@ -132,36 +131,31 @@ public record Heights(
   }
 
   /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
-  public String reach(BridgeKind bridge) {
+  public Text reach(BridgeKind bridge) {
     double over = overBase.value();
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
     double run = frame.scale - frame.jointX;
     if (over > bridge.heightMost() + Precision.SAME) {
       double by = over - bridge.heightMost();
-      return "the saddles would have to stand "
-          + Text.mm(by, 1)
-          + " higher than this bridge goes: less angle (by "
-          + fixed(Math.toDegrees(Math.atan(by / run)), 2)
-          + "°) or "
-          + frame.sunk(true)
-          + " (by "
-          + Text.mm(by, 1)
-          + ")";
+      return Text.of(
+          "the saddles would have to stand {by} higher than this bridge goes: less angle (by {number}°) or {sunk} (by {by2})",
+          Text.length(by, 1),
+          Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
+          frame.sunk(true),
+          Text.length(by, 1));
     }
     if (over < bridge.heightLeast() - Precision.SAME) {
       double by = bridge.heightLeast() - over;
-      return "the saddles would have to stand "
-          + Text.mm(by, 1)
-          + " lower than this bridge goes: more angle (by "
-          + fixed(Math.toDegrees(Math.atan(by / run)), 2)
-          + "°) or "
-          + frame.sunk(false)
-          + " (by "
-          + Text.mm(by, 1)
-          + ")";
+      return Text.of(
+          "the saddles would have to stand {by} lower than this bridge goes: more angle (by {number}°) or {sunk} (by {by2})",
+          Text.length(by, 1),
+          Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
+          frame.sunk(false),
+          Text.length(by, 1));
     }
     return over <= third
-        ? "in the bridge's lower third, with room to raise"
-        : "within the bridge's range; its lower third ends at " + Text.mm(third, 1);
+        ? Text.of("in the bridge's lower third, with room to raise")
+        : Text.of(
+            "within the bridge's range; its lower third ends at {third}", Text.length(third, 1));
   }
 }

@@ -22,6 +22,7 @@ import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -79,7 +80,7 @@ final class HeightsBuilder {
           case EXPOSED ->
               put(
                   StringDecisions.EXPOSED.id(),
-                  "Fretboard has to stand out",
+                  Text.of("Fretboard has to stand out"),
                   LENGTH,
                   "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
                   in("H", h),
@@ -87,7 +88,7 @@ final class HeightsBuilder {
           case ANGLE, SADDLE ->
               put(
                   StringDecisions.EXPOSED.id(),
-                  "Fretboard above the body",
+                  Text.of("Fretboard above the body"),
                   LENGTH,
                   "e",
                   in("e", e));
@@ -95,7 +96,7 @@ final class HeightsBuilder {
     Value joint =
         put(
             "heights.joint",
-            "Fret tops over the body at the joint",
+            Text.of("Fret tops over the body at the joint"),
             FINE_LENGTH,
             "e + t_b + t_f",
             in("e", exposed));
@@ -104,7 +105,7 @@ final class HeightsBuilder {
           case ANGLE ->
               put(
                   StringDecisions.ANGLE_DECIDED.id(),
-                  "Neck leans back by",
+                  Text.of("Neck leans back by"),
                   ANGLE,
                   "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
                   in("H", h),
@@ -112,7 +113,7 @@ final class HeightsBuilder {
           case EXPOSED, SADDLE ->
               put(
                   StringDecisions.ANGLE_DECIDED.id(),
-                  "Neck leans back by",
+                  Text.of("Neck leans back by"),
                   ANGLE,
                   "α",
                   in("α", alpha));
@@ -122,7 +123,7 @@ final class HeightsBuilder {
           case SADDLE ->
               put(
                   StringDecisions.SADDLE_HEIGHT.id(),
-                  "Saddle has to stand over the body",
+                  Text.of("Saddle has to stand over the body"),
                   LENGTH,
                   "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
                   in("z_j", joint),
@@ -130,7 +131,7 @@ final class HeightsBuilder {
           case EXPOSED, ANGLE ->
               put(
                   StringDecisions.SADDLE_HEIGHT.id(),
-                  "Saddle stands over the body",
+                  Text.of("Saddle stands over the body"),
                   LENGTH,
                   "H",
                   in("H", h));
@@ -148,7 +149,7 @@ final class HeightsBuilder {
             : Optional.of(
                 put(
                     "heights.taper",
-                    "A tilted floor or planed heel takes, over the pocket",
+                    Text.of("A tilted floor or planed heel takes, over the pocket"),
                     FINE_LENGTH,
                     "(x_h − x_j) · tan(α)",
                     in("x_h", heel),
@@ -157,7 +158,10 @@ final class HeightsBuilder {
         ComputedValue.of(
             StringKeys.HEIGHTS_POCKET_LENGTH,
             "k · (x_h − x_j)",
-            in("k", TableValue.of(StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, "the neck joint")),
+            in(
+                "k",
+                TableValue.of(
+                    StringKeys.HEIGHTS_IN_POCKET, through ? 0 : 1, Text.of("the neck joint"))),
             in("x_h", heel),
             in("x_j", jointX));
     registry.put(StringKeys.RELIEF_AT_SADDLE, "2 · r", in("r", inputs.get(StringDecisions.RELIEF)));
@@ -186,7 +190,7 @@ final class HeightsBuilder {
         shortening(lean),
         put(
             "heights.flat-exposed",
-            "Fretboard would stand out without an angle",
+            Text.of("Fretboard would stand out without an angle"),
             LENGTH,
             "H − 2 · a_12 + a_nut − t_b − t_f",
             in("H", saddle)),
@@ -216,7 +220,7 @@ final class HeightsBuilder {
 
   /** Enters a value with the inputs that most of these formulas share. */
   private Value put(
-      String id, String label, Quantity quantity, String formula, ComputedValue.Input... own) {
+      String id, Text label, Quantity quantity, String formula, ComputedValue.Input... own) {
     List<ComputedValue.Input> inputs = new ArrayList<>(List.of(own));
     inputs.add(in("L", scale));
     inputs.add(in("x_j", jointX));
@@ -249,7 +253,7 @@ final class HeightsBuilder {
   private Value shortening(Value angle) {
     return put(
         "heights.plan-shortening",
-        "Saddle line nearer the nut, seen in plan",
+        Text.of("Saddle line nearer the nut, seen in plan"),
         FINE_LENGTH,
         "max(1, L − x_j) · (1 − cos(α)) + (t_b + t_f + 2 · a_12 − a_nut) · sin(α)",
         in("α", angle));
@@ -267,31 +271,31 @@ final class HeightsBuilder {
       Value octave =
           SearchedValue.of(
               "string." + i + ".drop-12",
-              "Fret lower under the string at the octave",
+              Text.of("Fret lower under the string at the octave"),
               FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
               FINE_LENGTH,
-              "found on the radius there",
+              Text.of("found on the radius there"),
               radius.provenance().and(strings.provenance(i)));
       Value first =
           SearchedValue.of(
               "string." + i + ".drop-nut",
-              "Face lower under the string at the nut",
+              Text.of("Face lower under the string at the nut"),
               FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
               FINE_LENGTH,
-              "found on the radius there",
+              Text.of("found on the radius there"),
               radius.provenance().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
       Value saddle =
           SearchedValue.of(
               "string." + i + ".saddle-x",
-              "Saddle of the string, from the nut line",
+              Text.of("Saddle of the string, from the nut line"),
               nutX + strings.scale(i),
               LENGTH,
-              "found along the string",
+              Text.of("found along the string"),
               strings.lengthwise(i));
       all.add(
           put(
               "string." + i + ".saddle-height",
-              "Saddle of string " + i + " over the body",
+              Text.of("Saddle of string {i} over the body", i),
               FINE_LENGTH,
               "z_j + tan(α) · max(1, x_s − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
               in("z_j", joint),
@@ -311,13 +315,15 @@ final class HeightsBuilder {
             : TableValue.of(
                 StringDecisions.BRIDGE_ANCHOR.key().called("Strings go down behind it"),
                 bridge.anchorBack(),
-                "the bridge's listed sizes");
+                Text.of("the bridge's listed sizes"));
     Value height =
         TableValue.of(
-            StringKeys.BRIDGE_ANCHOR_HEIGHT, bridge.anchorHeight(), "the bridge's listed sizes");
+            StringKeys.BRIDGE_ANCHOR_HEIGHT,
+            bridge.anchorHeight(),
+            Text.of("the bridge's listed sizes"));
     return put(
         "break.saddle",
-        "Strings break over the saddle by",
+        Text.of("Strings break over the saddle by"),
         ANGLE,
         "atan((H − r − z_a) / x_a)",
         in("H", saddle),
@@ -331,7 +337,7 @@ final class HeightsBuilder {
     Value x = inputs.get(StringDecisions.SPREAD_X);
     return put(
         "string.height-there",
-        "String over the body where you look",
+        Text.of("String over the body where you look"),
         FINE_LENGTH,
         "z_j + tan(α) · (x − x_j) + a_nut + (a_12 − a_nut) · 2 · x / L"
             + " − r · max(0, min(1, (x − x_j) / max(1, L − x_j)))",

@@ -3,6 +3,7 @@ package roughcut.strings;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
@@ -28,7 +29,7 @@ public final class NutAction {
   /** The strings' height over the fret tops' plane at the nut line, mm. */
   public static Value of(EffectiveInputs inputs) {
     return onZeroFret(inputs)
-        ? TableValue.of(StringKeys.ACTION_ZERO_FRET, 0, "strings lie on the zero fret")
+        ? TableValue.of(StringKeys.ACTION_ZERO_FRET, 0, Text.of("strings lie on the zero fret"))
         : inputs.get(StringDecisions.ACTION_NUT);
   }
 }

@@ -37,7 +37,7 @@ import roughcut.record.EffectiveInputs;
 public record NutWork(
     List<Value> bottoms,
     Value leastBreak,
-    List<String> advice,
+    List<Text> advice,
     List<Value> fanError,
     Value spreadThere,
     List<Value> poleErrors,
@@ -77,13 +77,13 @@ public record NutWork(
         TableValue.of(
             StringKeys.NUT_GUIDE_LOWER,
             NutAction.GUIDE_LOWER,
-            "usual for a guide behind a zero fret");
+            Text.of("usual for a guide behind a zero fret"));
     for (int i = 1; i <= count; i++) {
       Value y = strings.atNut().get(i - 1);
       Value drop =
           ComputedValue.of(
               "string." + i + ".drop-nut",
-              "Face lower under the string at the nut",
+              Text.of("Face lower under the string at the nut"),
               FINE_LENGTH,
               "R − √(max(0, R^2 − y^2))",
               in("R", radius.atNut()),
@@ -91,7 +91,7 @@ public record NutWork(
       bottoms.add(
           registry.put(
               "nut.string." + i + ".slot-bottom",
-              "Nut slot of string " + i + ", bottom over the crown",
+              Text.of("Nut slot of string {i}, bottom over the crown", i),
               FINE_LENGTH,
               guided ? "t_f − s − u" : "a + t_f − s",
               guided ? in("u", lower) : in("a", over),
@@ -103,21 +103,21 @@ public record NutWork(
       Value own =
           SearchedValue.of(
               "string." + i + ".there",
-              "String " + i + " there",
+              Text.of("String {i} there", i),
               strings.offset(i, x.value()),
               FINE_LENGTH,
-              "found along the string",
+              Text.of("found along the string"),
               strings.provenance(i).with(x));
       poles.add(
           registry.put(
               "string." + i + ".pole-error",
-              "String " + i + " outside its pole",
+              Text.of("String {i} outside its pole", i),
               FINE_LENGTH,
               count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", TableValue.of(StringKeys.STRING, i, "counted")),
-              in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, "counted"))));
+              in("i", TableValue.of(StringKeys.STRING, i, Text.of("counted"))),
+              in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted")))));
     }
     return new NutWork(
         bottoms,
@@ -136,30 +136,34 @@ public record NutWork(
   private static Value there(int i, StringSpread strings, Value x) {
     return SearchedValue.of(
         "string." + i + ".there",
-        "String " + i + " there",
+        Text.of("String {i} there", i),
         strings.offset(i, x.value()),
         FINE_LENGTH,
-        "found along the string",
+        Text.of("found along the string"),
         strings.provenance(i).with(x));
   }
 
-  private static List<String> advice(List<Value> breaks, List<Value> poles) {
-    List<String> words = new ArrayList<>();
+  private static List<Text> advice(List<Value> breaks, List<Value> poles) {
+    List<Text> words = new ArrayList<>();
     for (Value angle : breaks) {
       String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
       if (angle.value() < BREAK_LEAST) {
-        words.add(angle.label() + ", " + degrees + "a lower post or a retainer");
+        words.add(Text.of("{angle}, {degrees}a lower post or a retainer", angle.label(), degrees));
       } else if (angle.value() > BREAK_MOST) {
-        words.add(angle.label() + ", " + degrees + "it will rub; a higher post or a flatter head");
+        words.add(
+            Text.of(
+                "{angle}, {degrees}it will rub; a higher post or a flatter head",
+                angle.label(),
+                degrees));
       }
     }
     double outer =
         Math.max(Math.abs(poles.get(0).value()), Math.abs(poles.get(poles.size() - 1).value()));
     if (outer > POLE_LIMIT) {
       words.add(
-          "the outer strings lie "
-              + Text.mm(outer, 1)
-              + " off their poles: another spread of poles");
+          Text.of(
+              "the outer strings lie {outer} off their poles: another spread of poles",
+              Text.length(outer, 1)));
     }
     return words;
   }
@@ -189,22 +193,22 @@ public record NutWork(
     Value met =
         SearchedValue.of(
             "string." + i + ".meets-fret",
-            "String meets fret " + at + " from its nut",
+            Text.of("String meets fret {at} from its nut", at),
             met(i, fret, strings) - nut,
             FINE_LENGTH,
-            "found where the string crosses the fret",
+            Text.of("found where the string crosses the fret"),
             strings.provenance(i));
     Value wanted =
         SearchedValue.of(
             "string." + i + ".wants-fret",
-            "Its own scale wants it at",
+            Text.of("Its own scale wants it at"),
             FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number()),
             FINE_LENGTH,
-            "found along the string",
+            Text.of("found along the string"),
             strings.provenance(i));
     return registry.put(
         "string." + i + ".fan-error",
-        "String " + i + ", fret " + at + " off by, the worst",
+        Text.of("String {i}, fret {at} off by, the worst", i, at),
         FINE_LENGTH,
         "x − d",
         in("x", met),

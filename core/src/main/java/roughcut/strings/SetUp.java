@@ -13,7 +13,6 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.DecidedValue;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -45,7 +44,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
    * @param what is turned or filed
    * @param words what to do with it; lengths in mm
    */
-  public record Advice(String what, String words) {}
+  public record Advice(Text what, Text words) {}
 
   /**
    * Where a string's saddle goes.
@@ -69,12 +68,13 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
 
   public static SetUp of(EffectiveInputs inputs, Bridge bridge, ValueRegistry registry) {
     List<Advice> advice = new ArrayList<>();
-    relief(inputs, registry).ifPresent(over -> advice.add(new Advice("truss rod", rod(over))));
+    relief(inputs, registry)
+        .ifPresent(over -> advice.add(new Advice(Text.of("truss rod"), rod(over))));
     action(inputs, Measurables.ACTION_12, StringKeys.ACTION_12_TURNS, registry)
-        .ifPresent(t -> advice.add(new Advice("treble post", turned(t))));
+        .ifPresent(t -> advice.add(new Advice(Text.of("treble post"), turned(t))));
     action(inputs, Measurables.ACTION_12_BASS, StringKeys.ACTION_12_BASS_TURNS, registry)
-        .ifPresent(t -> advice.add(new Advice("bass post", turned(t))));
-    nut(inputs, registry).ifPresent(left -> advice.add(new Advice("nut", filed(left))));
+        .ifPresent(t -> advice.add(new Advice(Text.of("bass post"), turned(t))));
+    nut(inputs, registry).ifPresent(left -> advice.add(new Advice(Text.of("nut"), filed(left))));
     List<Saddle> saddles = new ArrayList<>();
     Findings findings = new Findings(Topic.STRINGS);
     for (int i = 1; i <= bridge.saddles().size(); i++) {
@@ -84,15 +84,15 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
       if (!saddle.possible()) {
         findings.stop(
             StringDecisions.BRIDGE_PLACE.id(),
-            "string "
-                + saddle.string()
-                + " wants its saddle "
-                + Text.mm(Math.abs(saddle.move().value()), 2)
-                + (saddle.move().value() > 0 ? " further back" : " further to the front")
-                + ", and "
-                + Text.mm(Math.max(0, saddle.left().value()), 2)
-                + " of travel are left: a saddle turned round, a shorter screw spring, or the bridge"
-                + " moved");
+            Text.of(
+                "string {string} wants its saddle {size}{detail}, and {max} of travel are left: a saddle turned round, a shorter screw spring, or the bridge"
+                    + " moved",
+                saddle.string(),
+                Text.length(Math.abs(saddle.move().value()), 2),
+                saddle.move().value() > 0
+                    ? Text.of(" further back")
+                    : Text.of(" further to the front"),
+                Text.length(Math.max(0, saddle.left().value()), 2)));
       }
     }
     return new SetUp(saddles, advice, findings.list());
@@ -131,24 +131,29 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
   }
 
   /** Turns of a screw or post, and which way; more than 0 is up. */
-  public static String turned(Value turns) {
+  public static Text turned(Value turns) {
     double t = turns.value();
     return Math.abs(t) < UNFELT
-        ? "as wanted"
-        : NumberWriter.fixed(Math.abs(t), 2) + " turns " + (t > 0 ? "up" : "down");
+        ? Text.of("as wanted")
+        : Text.of(
+            "{number} turns {detail}",
+            Text.fixed(Math.abs(t), 2),
+            t > 0 ? Text.of("up") : Text.of("down"));
   }
 
-  private static String rod(Value over) {
+  private static Text rod(Value over) {
     double o = over.value();
     return Math.abs(o) < UNFELT
-        ? "relief is as wanted"
-        : o > 0 ? "tighten a little: too much relief" : "slacken a little: too straight";
+        ? Text.of("relief is as wanted")
+        : o > 0
+            ? Text.of("tighten a little: too much relief")
+            : Text.of("slacken a little: too straight");
   }
 
-  private static String filed(Value left) {
+  private static Text filed(Value left) {
     return left.value() > 0
-        ? "file " + Text.mm(left.value(), 2) + " off, in steps, and read again"
-        : "low enough; any lower and it buzzes";
+        ? Text.of("file {left} off, in steps, and read again", Text.length(left.value(), 2))
+        : Text.of("low enough; any lower and it buzzes");
   }
 
   /** δ = L · (ln 2 / 1200) · c: sharp goes back. */
@@ -167,14 +172,18 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     Value move =
         registry.put(
             id + ".move",
-            "String " + i + ", saddle goes back by",
+            Text.of("String {i}, saddle goes back by", i),
             FINE_LENGTH,
             "L · k · c",
             in("L", open),
             in(
                 "k",
                 TableValue.of(
-                    "intonation.cent", "ln 2 / 1200", Math.log(2) / 1200, RATIO, "a cent's share")),
+                    "intonation.cent",
+                    Text.of("ln 2 / 1200"),
+                    Math.log(2) / 1200,
+                    RATIO,
+                    Text.of("a cent's share"))),
             in("c", cents.get()));
     boolean back = move.value() >= 0;
     // The datum line may lean: a string's own datum is further back towards the bass side.
@@ -182,15 +191,15 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     Value lean =
         TableValue.of(
             id + ".lean",
-            "Datum further back at this string",
+            Text.of("Datum further back at this string"),
             bridge.lean(i),
             FINE_LENGTH,
-            "the bridge's slant");
+            Text.of("the bridge's slant"));
     Value left =
         back
             ? registry.put(
                 id + ".left",
-                "String " + i + ", travel left to the back",
+                Text.of("String {i}, travel left to the back", i),
                 FINE_LENGTH,
                 "D + e + r − S",
                 in("D", datum),
@@ -199,7 +208,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
                 in("S", length))
             : registry.put(
                 id + ".left",
-                "String " + i + ", travel left to the front",
+                Text.of("String {i}, travel left to the front", i),
                 FINE_LENGTH,
                 "S − D − e − f",
                 in("S", length),

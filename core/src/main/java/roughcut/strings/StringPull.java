@@ -15,6 +15,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -51,10 +52,10 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
       Value length =
           SearchedValue.of(
               "string." + i + ".scale",
-              "String " + i + " scale",
+              Text.of("String {i} scale", i),
               strings.scale(i),
               FINE_LENGTH,
-              "found along the string",
+              Text.of("found along the string"),
               strings.lengthwise(i));
       Value core = core(inputs, i, spec, kind, gauge, registry);
       Value mass = mass(i, spec, gauge, core, wrap, registry);
@@ -62,7 +63,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
       Value tension =
           registry.put(
               "string." + i + ".tension",
-              "String " + i + " pulls",
+              Text.of("String {i} pulls", i),
               NEWTON,
               "μ / 1000 · (2 · L / 1000 · f)^2",
               in("μ", mass),
@@ -105,7 +106,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
     }
     return registry.put(
         "string." + i + ".core-estimate",
-        "String " + i + " core, estimated",
+        Text.of("String {i} core, estimated", i),
         FINE_LENGTH,
         switch (kind) {
           case GUITAR -> "min(0.19 + 0.225 · D, 0.95 · D)";
@@ -116,10 +117,10 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
 
   private static Value mass(
       int i, StringSpec spec, Value gauge, Value core, Value wrap, ValueRegistry registry) {
-    Value steel = TableValue.of(StringKeys.STEEL_DENSITY, STEEL, "music wire");
-    Value pi = TableValue.of(FretboardKeys.PI, Math.PI, "a circle's own");
+    Value steel = TableValue.of(StringKeys.STEEL_DENSITY, STEEL, Text.of("music wire"));
+    Value pi = TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"));
     String id = "string." + i + ".mass";
-    String label = "String " + i + ", mass";
+    Text label = Text.of("String {i}, mass", i);
     if (!spec.wound()) {
       return registry.put(
           id,

@@ -14,8 +14,8 @@ import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.measure.InvalidInput;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -35,7 +35,7 @@ public final class ChangeSummary {
   private final Build after;
   private final Units units;
   private final UnaryOperator<String> title;
-  private final List<String> lines = new ArrayList<>();
+  private final List<Text> lines = new ArrayList<>();
 
   private ChangeSummary(Build before, Build after, Units units, UnaryOperator<String> title) {
     this.before = before;
@@ -49,7 +49,7 @@ public final class ChangeSummary {
    *
    * @param title what an operation is called, by its id: {@link #titles}
    */
-  public static List<String> between(
+  public static List<Text> between(
       Build before, Build after, Units units, UnaryOperator<String> title) {
     ChangeSummary changes = new ChangeSummary(before, after, units, title);
     changes.name();
@@ -60,8 +60,8 @@ public final class ChangeSummary {
   }
 
   /** What was decided otherwise, whatever was read or done meanwhile. */
-  public static List<String> decided(Design before, Design after, Units units) {
-    List<String> lines = new ArrayList<>();
+  public static List<Text> decided(Design before, Design after, Units units) {
+    List<Text> lines = new ArrayList<>();
     fittings(before, after, lines);
     both(before, after)
         .forEach(
@@ -69,7 +69,7 @@ public final class ChangeSummary {
               String then = said(was, before, units);
               String now = said(is, after, units);
               if (!then.equals(now)) {
-                lines.add(is.label() + " " + then + " → " + now);
+                lines.add(Text.of("{is} {then} → {now}", is.label(), then, now));
               }
             });
     lines.addAll(parts(before, after));
@@ -90,24 +90,28 @@ public final class ChangeSummary {
   }
 
   /** What changed of all that isn't one number or choice. */
-  private static List<String> parts(Design before, Design after) {
-    List<String> lines = new ArrayList<>();
-    other("Strings", before.strings().size(), after.strings().size(), lines);
+  private static List<Text> parts(Design before, Design after) {
+    List<Text> lines = new ArrayList<>();
+    other(Text.of("Strings"), before.strings().size(), after.strings().size(), lines);
     other(
-        "Strips of the neck",
+        Text.of("Strips of the neck"),
         before.neckStack().strips().size(),
         after.neckStack().strips().size(),
         lines);
     other(
-        "Strips of the body",
+        Text.of("Strips of the body"),
         before.bodyStack().strips().size(),
         after.bodyStack().strips().size(),
         lines);
-    changed("The steps after the neck's glue-up", before.neckSteps(), after.neckSteps(), lines);
-    changed("Where parts lie on boards", before.placements(), after.placements(), lines);
-    changed("Small parts kept for later", before.smallParts(), after.smallParts(), lines);
-    changed("The order of work", before.order(), after.order(), lines);
-    changed("The body's drawn outline", before.drawn(), after.drawn(), lines);
+    changed(
+        Text.of("The steps after the neck's glue-up"),
+        before.neckSteps(),
+        after.neckSteps(),
+        lines);
+    changed(Text.of("Where parts lie on boards"), before.placements(), after.placements(), lines);
+    changed(Text.of("Small parts kept for later"), before.smallParts(), after.smallParts(), lines);
+    changed(Text.of("The order of work"), before.order(), after.order(), lines);
+    changed(Text.of("The body's drawn outline"), before.drawn(), after.drawn(), lines);
     return lines;
   }
 
@@ -131,10 +135,10 @@ public final class ChangeSummary {
 
   private static List<ChangedDecision> redecided(Design before, Design after, LocalDateTime at) {
     List<ChangedDecision> changes = new ArrayList<>();
-    List<String> words = new ArrayList<>();
+    List<Text> words = new ArrayList<>();
     fittings(before, after, words);
     words.addAll(parts(before, after));
-    words.forEach(w -> changes.add(new ChangedDecision(at, "", "", w)));
+    words.forEach(w -> changes.add(new ChangedDecision(at, "", "", w.in(Units.MM))));
     both(before, after)
         .forEach(
             (was, is) -> {
@@ -148,17 +152,17 @@ public final class ChangeSummary {
   }
 
   /** A change as it is told: with the decision's words, in the maker's units. */
-  static String told(ChangedDecision change, Design design, Units units) {
+  static Text told(ChangedDecision change, Design design, Units units) {
     if (change.of().isEmpty()) {
-      return change.is();
+      return Text.raw(change.is());
     }
     Optional<Decision> decision = Decisions.find(design, change.of());
-    String label = decision.map(Decision::label).orElse(change.of());
-    return label
-        + " "
-        + shown(decision, design, change.was(), units)
-        + " → "
-        + shown(decision, design, change.is(), units);
+    Text label = decision.map(Decision::label).orElse(Text.raw(change.of()));
+    return Text.of(
+        "{label} {shown} → {shown2}",
+        label,
+        shown(decision, design, change.was(), units),
+        shown(decision, design, change.is(), units));
   }
 
   private static String shown(
@@ -184,34 +188,34 @@ public final class ChangeSummary {
         choice -> "“" + choice.editable(design, units) + "”");
   }
 
-  private static void fittings(Design before, Design after, List<String> lines) {
+  private static void fittings(Design before, Design after, List<Text> lines) {
     for (Fitting fitting : after.fittings()) {
       if (before.fitting(fitting.name()).isEmpty()) {
-        lines.add("fitted: " + fitting.words());
+        lines.add(Text.of("fitted: {fitting}", fitting.words()));
       }
     }
     for (Fitting fitting : before.fittings()) {
       if (after.fitting(fitting.name()).isEmpty()) {
-        lines.add("taken out: " + fitting.words());
+        lines.add(Text.of("taken out: {fitting}", fitting.words()));
       }
     }
   }
 
-  private static void other(String what, int was, int is, List<String> lines) {
+  private static void other(Text what, int was, int is, List<Text> lines) {
     if (was != is) {
-      lines.add(what + " " + was + " → " + is);
+      lines.add(Text.of("{what} {was} → {is}", what, was, is));
     }
   }
 
-  private static void changed(String what, Object was, Object is, List<String> lines) {
+  private static void changed(Text what, Object was, Object is, List<Text> lines) {
     if (!was.equals(is)) {
-      lines.add(what + " changed");
+      lines.add(Text.of("{what} changed", what));
     }
   }
 
   private void name() {
     if (!before.name().equals(after.name())) {
-      lines.add("called “" + before.name() + "” → “" + after.name() + "”");
+      lines.add(Text.of("called “{before}” → “{after}”", before.name(), after.name()));
     }
   }
 
@@ -225,24 +229,26 @@ public final class ChangeSummary {
       }
       Reading earlier = was.get(id);
       if (earlier == null || earlier.value() != reading.value()) {
-        lines.add("measured: " + read(id, reading));
+        lines.add(Text.of("measured: {read}", read(id, reading)));
       }
     }
     for (String id : was.keySet()) {
       if (!is.containsKey(id) && !was.get(id).looked()) {
-        lines.add("no longer counts: " + read(id, was.get(id)));
+        lines.add(Text.of("no longer counts: {read}", read(id, was.get(id))));
       }
     }
   }
 
-  private String read(String id, Reading reading) {
+  private Text read(String id, Reading reading) {
     Optional<Measurable> measurable = Measurables.find(after.design(), id);
-    String label = measurable.map(Measurable::label).orElse(id.replace('.', ' ').replace('-', ' '));
-    return label
-        + " "
-        + measurable
+    Text label =
+        measurable.map(Measurable::label).orElse(Text.raw(id.replace('.', ' ').replace('-', ' ')));
+    return Text.of(
+        "{label} {orElseGet}",
+        label,
+        measurable
             .map(m -> m.told(reading.value(), units))
-            .orElseGet(() -> NumberWriter.text(reading.value(), Quantity.FINE_LENGTH, units));
+            .orElseGet(() -> Text.only(Text.amount(reading.value(), Quantity.FINE_LENGTH))));
   }
 
   private void done() {
@@ -250,17 +256,18 @@ public final class ChangeSummary {
         after.log().done().stream().filter(d -> !before.log().isDone(d.operation())).toList();
     List<DoneOperation> back =
         before.log().done().stream().filter(d -> !after.log().isDone(d.operation())).toList();
-    fresh.forEach(d -> lines.add("done: “" + title.apply(d.operation()) + "”"));
-    back.forEach(d -> lines.add("not done after all: “" + title.apply(d.operation()) + "”"));
+    fresh.forEach(d -> lines.add(Text.of("done: “{fret}”", title.apply(d.operation()))));
+    back.forEach(
+        d -> lines.add(Text.of("not done after all: “{fret}”", title.apply(d.operation()))));
     if (!before.frets().equals(after.frets())) {
-      lines.add("the record of the frets changed");
+      lines.add(Text.of("the record of the frets changed"));
     }
   }
 
   /** What a plan calls its operations, by their ids; an id that it hasn't is told as it is. */
   public static UnaryOperator<String> titles(Plan plan) {
     Map<String, String> titles = new LinkedHashMap<>();
-    Operations.of(plan).forEach(o -> titles.put(o.id(), o.title()));
+    Operations.of(plan).forEach(o -> titles.put(o.id(), o.title().in(Units.MM)));
     return id -> titles.getOrDefault(id, id);
   }
 }

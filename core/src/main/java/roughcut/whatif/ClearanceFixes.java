@@ -2,16 +2,12 @@ package roughcut.whatif;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import roughcut.clearance.Clearance;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
@@ -60,20 +56,17 @@ public final class ClearanceFixes {
     return best.map(
         value ->
             new Proposal(
-                clearance.what()
-                    + ": "
-                    + decision.label().toLowerCase(Locale.ROOT)
-                    + " "
-                    + proposals(decision, value)
-                    + " instead of "
-                    + proposals(decision, now),
+                Text.of(
+                    "{what}: {label} {proposals} instead of {proposals2}",
+                    clearance.what(),
+                    decision.label().small(),
+                    proposals(decision, value),
+                    proposals(decision, now)),
                 b -> b.withDesign(decision.with(b.design(), value))));
   }
 
-  private static String proposals(NumberDecision decision, double value) {
-    return decision.quantity().isLength()
-        ? Text.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
-        : NumberWriter.text(value, decision.quantity(), Units.MM);
+  private static Text proposals(NumberDecision decision, double value) {
+    return Text.only(Text.amount(value, decision.quantity()));
   }
 
   /** The first value that way with which the spot is clear, to a step. */

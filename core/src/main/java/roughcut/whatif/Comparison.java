@@ -25,7 +25,7 @@ public record Comparison(Plan kept, Plan tried) {
    */
   public record Changed(String id, Optional<Value> kept, Optional<Value> tried) {
     /** What it is called. */
-    public String label() {
+    public Text label() {
       return tried.or(() -> kept).orElseThrow().label();
     }
 
@@ -42,7 +42,7 @@ public record Comparison(Plan kept, Plan tried) {
    * @param tried as it would; empty where it would be gone
    */
   public record Moved(Optional<Clearance> kept, Optional<Clearance> tried) {
-    public String what() {
+    public Text what() {
       return tried.or(() -> kept).orElseThrow().what();
     }
 
@@ -125,36 +125,44 @@ public record Comparison(Plan kept, Plan tried) {
    * What trying it says, in a sentence: how many numbers change, the first thing that then can't be
    * or isn't ready, or else the worst spot that gets worse. Lengths in millimetres, written out.
    */
-  public String told() {
+  public Text told() {
     int changed = values().size();
-    String numbers =
+    Text numbers =
         changed == 0
-            ? "tried: nothing changes"
-            : "tried: " + changed + (changed == 1 ? " number changes" : " numbers change");
-    Optional<String> stops =
-        fresh().stream().filter(Finding::stops).map(f -> f.text().words()).findFirst();
-    Optional<String> worse =
+            ? Text.of("tried: nothing changes")
+            : Text.of(
+                changed == 1 ? "tried: {count} number changes" : "tried: {count} numbers change",
+                changed);
+    Optional<Text> stops = fresh().stream().filter(Finding::stops).map(Finding::text).findFirst();
+    Optional<Text> worse =
         clearances().stream()
             .filter(Moved::worse)
             .map(Moved::tried)
             .flatMap(Optional::stream)
             .findFirst()
-            .map(s -> s.what() + " then " + Text.mm(s.left().value(), 1) + ": " + s.state().word());
-    Optional<String> spoils =
+            .map(
+                s ->
+                    Text.of(
+                        "{what} then {left}: {state}",
+                        s.what(),
+                        Text.length(s.left().value(), 1),
+                        s.state().word()));
+    Optional<Text> spoils =
         means().outdatedCuts().stream()
             .findFirst()
             .map(
                 s ->
-                    "spoils what is made: “"
-                        + s.operation().title()
-                        + "” by "
-                        + Text.mm(Math.abs(s.by()), 1))
+                    Text.of(
+                        "spoils what is made: “{operation}” by {off}",
+                        s.operation().title(),
+                        Text.length(Math.abs(s.by()), 1)))
             .or(
                 () ->
                     means().obsoleteOperations().stream()
                         .findFirst()
-                        .map(o -> "“" + o.title() + "” was then done in vain"));
-    return numbers + spoils.or(() -> stops).or(() -> worse).map(w -> "; " + w).orElse("");
+                        .map(o -> Text.of("“{operation}” was then done in vain", o.title())));
+    return numbers.and(
+        spoils.or(() -> stops).or(() -> worse).map(w -> Text.of("; {first}", w)).orElse(Text.NONE));
   }
 
   /** What it means at the bench: what is made already and would no longer agree, among it. */

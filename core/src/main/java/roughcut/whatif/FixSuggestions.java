@@ -1,12 +1,9 @@
 package roughcut.whatif;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import roughcut.bench.ImpactReport;
 import roughcut.bench.OutdatedCut;
@@ -113,39 +110,43 @@ public final class FixSuggestions {
   }
 
   /** What would stop or want a look that doesn't now; empty when nothing does. */
-  private static String cost(Comparison comparison, List<Finding> stops) {
-    String stopped =
+  private static Text cost(Comparison comparison, List<Finding> stops) {
+    Text stopped =
         stops.isEmpty()
-            ? ""
-            : "; not ready then: "
-                + stops.stream().map(f -> f.text().words()).collect(Collectors.joining("; "));
+            ? Text.NONE
+            : Text.of(
+                "; not ready then: {stops}",
+                Text.joined(stops.stream().map(Finding::text).toList(), "; "));
     ImpactReport means = comparison.means();
-    String made =
+    Text made =
         Stream.concat(
                 means.outdatedCuts().stream().map(OutdatedCut::operation),
                 means.obsoleteOperations().stream())
             .findFirst()
-            .map(o -> "; spoils what is made: “" + o.title() + "”")
-            .orElse("");
-    return stopped + made + looks(comparison);
+            .map(o -> Text.of("; spoils what is made: “{operation}”", o.title()))
+            .orElse(Text.NONE);
+    return Text.of("{stopped}{made}{looks}", stopped, made, looks(comparison));
   }
 
-  private static String looks(Comparison comparison) {
+  private static Text looks(Comparison comparison) {
     List<Comparison.Moved> worse =
         comparison.clearances().stream().filter(Comparison.Moved::worse).toList();
     if (worse.isEmpty()) {
-      return "";
+      return Text.NONE;
     }
-    String named =
-        worse.stream()
-            .limit(NAMED)
-            .map(m -> m.what() + " then " + left(m.tried().orElseThrow()))
-            .collect(Collectors.joining(", "));
+    Text named =
+        Text.joined(
+            worse.stream()
+                .limit(NAMED)
+                .map(m -> Text.of("{what} then {left}", m.what(), left(m.tried().orElseThrow())))
+                .toList(),
+            ", ");
     int more = worse.size() - NAMED;
-    return "; look: " + named + (more > 0 ? " and " + fixed(more, 0) + " more" : "");
+    return Text.of(
+        "; look: {named}{detail}", named, more > 0 ? Text.of(" and {more} more", more) : Text.NONE);
   }
 
-  private static String left(Clearance clearance) {
-    return Text.mm(clearance.left().value(), 1);
+  private static Text.Arg left(Clearance clearance) {
+    return Text.length(clearance.left().value(), 1);
   }
 }

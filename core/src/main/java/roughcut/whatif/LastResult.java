@@ -7,7 +7,7 @@ import java.util.Map;
 import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
-import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -23,15 +23,13 @@ import roughcut.plan.Plan;
  */
 public record LastResult(String build, Value nominal, double off, LocalDateTime at) {
   /** In the maker's words and units. */
-  public String told(Units units) {
-    return "Last time, on "
-        + build
-        + ", this came out "
-        + NumberWriter.text(Math.abs(off), nominal.quantity(), units)
-        + (off > 0 ? " over" : " under")
-        + " its "
-        + nominal.text(units)
-        + ".";
+  public Text told(Units units) {
+    return Text.of(
+        "Last time, on {build}, this came out {number}{detail} its {nominal}.",
+        build,
+        Text.shown(Math.abs(off), nominal.quantity()),
+        off > 0 ? Text.of(" over") : Text.of(" under"),
+        Text.shown(nominal));
   }
 
   /**

@@ -20,6 +20,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
@@ -65,10 +66,10 @@ public final class LogBook {
    * @param minutes hands-on, where it took some
    * @param picture file kept with it; empty for none
    */
-  public record Entry(LocalDateTime at, Kind kind, String words, long minutes, String picture) {
+  public record Entry(LocalDateTime at, Kind kind, Text words, long minutes, String picture) {
     /** Whether it has all of these words in it. */
     public boolean has(String wanted) {
-      String all = (at + " " + kind.word() + " " + words).toLowerCase(Locale.ROOT);
+      String all = (at + " " + kind.word() + " " + words.in(Units.MM)).toLowerCase(Locale.ROOT);
       for (String word : wanted.toLowerCase(Locale.ROOT).strip().split("\\s+")) {
         if (!all.contains(word)) {
           return false;
@@ -92,13 +93,12 @@ public final class LogBook {
     log.readings().forEach(this::reading);
     log.notes().forEach(this::note);
     for (ChangedDecision change : log.decided()) {
-      String words = ChangeSummary.told(change, plan.build().design(), units);
+      Text words = ChangeSummary.told(change, plan.build().design(), units);
       entries.add(new Entry(change.at(), Kind.DECIDED, words, 0, ""));
     }
     for (OutdatedCut outdated : OutdatedCut.of(plan, Route.of(plan))) {
       log.when(outdated.operation().id())
-          .ifPresent(
-              at -> entries.add(new Entry(at, Kind.DEVIATION, outdated.sentence(units), 0, "")));
+          .ifPresent(at -> entries.add(new Entry(at, Kind.DEVIATION, outdated.text(), 0, "")));
     }
     entries.sort(Comparator.comparing(Entry::at).thenComparing(Entry::kind));
   }
@@ -109,15 +109,18 @@ public final class LogBook {
   }
 
   private void done(DoneOperation done) {
-    String title =
+    Text title =
         Optional.ofNullable(operations.get(done.operation()))
             .map(Operation::title)
-            .orElse(done.operation());
+            .orElse(Text.raw(done.operation()));
     entries.add(
         new Entry(
             done.at(),
             Kind.DONE,
-            title + (done.note().isEmpty() ? "" : ": " + done.note()),
+            Text.of(
+                "{title}{detail}",
+                title,
+                done.note().isEmpty() ? Text.NONE : Text.of(": {note}", done.note())),
             done.hands().toMinutes(),
             ""));
   }
@@ -126,37 +129,57 @@ public final class LogBook {
     Kind kind = reading.counts() ? Kind.READING : Kind.WITHDRAWN;
     if (reading.looked()) {
       String what = reading.of().substring(Reading.LOOK.length()).replaceAll("[.-]", " ");
-      String answer = reading.value() == 1 ? "yes" : reading.value() == 0 ? "no" : "so much";
-      entries.add(new Entry(reading.at(), kind, "looked at: " + what + ", " + answer, 0, ""));
+      Text answer =
+          reading.value() == 1
+              ? Text.of("yes")
+              : reading.value() == 0 ? Text.of("no") : Text.of("so much");
+      entries.add(
+          new Entry(
+              reading.at(), kind, Text.of("looked at: {what}, {answer}", what, answer), 0, ""));
       return;
     }
     Optional<NumberDecision> decided =
         Decisions.find(plan.build().design(), reading.of()).flatMap(Decision::number);
     Optional<Measurable> measurable = Measurables.find(plan.build().design(), reading.of());
-    String label = measurable.map(Measurable::label).orElse(reading.of());
+    Text label = measurable.map(Measurable::label).orElse(Text.raw(reading.of()));
     Quantity quantity = measurable.map(Measurable::quantity).orElse(Quantity.FINE_LENGTH);
-    String planned =
-        decided.map(d -> ", planned " + d.told(d.in(plan.build().design()), units)).orElse("");
-    String with = reading.with().isEmpty() ? "" : ", by " + reading.with();
+    Text planned =
+        decided
+            .map(d -> Text.of(", planned {told}", d.told(d.in(plan.build().design()), units)))
+            .orElse(Text.NONE);
+    Text with = reading.with().isEmpty() ? Text.NONE : Text.of(", by {with}", reading.with());
     entries.add(
         new Entry(
             reading.at(),
             kind,
-            label + " " + told(reading, measurable, quantity) + planned + with,
+            Text.of(
+                "{label} {told}{planned}{with}",
+                label,
+                told(reading, measurable, quantity),
+                planned,
+                with),
             0,
             ""));
   }
 
-  private String told(Reading reading, Optional<Measurable> measurable, Quantity quantity) {
+  private Text told(Reading reading, Optional<Measurable> measurable, Quantity quantity) {
     return measurable
         .map(m -> m.told(reading.value(), units))
-        .orElseGet(() -> NumberWriter.text(reading.value(), quantity, units));
+        .orElseGet(() -> Text.only(Text.shown(reading.value(), quantity)));
   }
 
   private void note(Note note) {
-    String about =
-        Optional.ofNullable(operations.get(note.about())).map(o -> o.title() + ": ").orElse("");
-    entries.add(new Entry(note.at(), Kind.NOTE, about + note.words(), 0, note.picture()));
+    Text about =
+        Optional.ofNullable(operations.get(note.about()))
+            .map(o -> Text.of("{title}: ", o.title()))
+            .orElse(Text.NONE);
+    entries.add(
+        new Entry(
+            note.at(),
+            Kind.NOTE,
+            Text.of("{about}{note}", about, note.words()),
+            0,
+            note.picture()));
   }
 
   /** Hands-on minutes by part, of what was done and timed. */

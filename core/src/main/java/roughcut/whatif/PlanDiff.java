@@ -13,7 +13,7 @@ import roughcut.bench.Route;
 import roughcut.blank.BoardLayout;
 import roughcut.clearance.Clearance;
 import roughcut.finding.Finding;
-import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -26,21 +26,21 @@ import roughcut.rout.RoutKeys;
 public final class PlanDiff {
   /** What a row is about, in the order in which it is read. */
   public enum About {
-    STOPS("can't be, or isn't ready"),
-    MADE("made already"),
-    THIN("thin spots"),
-    SETTING("settings"),
-    WOOD("wood"),
-    WEIGHT("weight"),
-    HOURS("hours");
+    STOPS(Text.of("can't be, or isn't ready")),
+    MADE(Text.of("made already")),
+    THIN(Text.of("thin spots")),
+    SETTING(Text.of("settings")),
+    WOOD(Text.of("wood")),
+    WEIGHT(Text.of("weight")),
+    HOURS(Text.of("hours"));
 
-    private final String words;
+    private final Text words;
 
-    About(String words) {
+    About(Text words) {
       this.words = words;
     }
 
-    public String words() {
+    public Text words() {
       return words;
     }
   }
@@ -51,7 +51,7 @@ public final class PlanDiff {
    * @param kept as it stands; empty where there is no such thing
    * @param tried as it would be
    */
-  public record Row(About about, String what, String kept, String tried) {}
+  public record Row(About about, Text what, Text kept, Text tried) {}
 
   private final Comparison comparison;
   private final Units units;
@@ -75,19 +75,19 @@ public final class PlanDiff {
     return List.copyOf(sides.rows);
   }
 
-  private void row(About about, String what, String kept, String tried) {
+  private void row(About about, Text what, Text kept, Text tried) {
     rows.add(new Row(about, what, kept, tried));
   }
 
   private void stops() {
     for (Finding finding : comparison.fresh()) {
       if (finding.stops()) {
-        row(About.STOPS, finding.words(units), "", finding.severity().word());
+        row(About.STOPS, finding.text(), Text.NONE, finding.severity().word());
       }
     }
     for (Finding finding : comparison.mended()) {
       if (finding.stops()) {
-        row(About.STOPS, finding.words(units), finding.severity().word(), "");
+        row(About.STOPS, finding.text(), finding.severity().word(), Text.NONE);
       }
     }
   }
@@ -97,12 +97,12 @@ public final class PlanDiff {
     for (OutdatedCut outdated : means.outdatedCuts()) {
       row(
           About.MADE,
-          outdated.operation().title() + ": " + outdated.planned().label(),
-          NumberWriter.text(outdated.is(), outdated.planned().quantity(), units),
-          outdated.planned().text(units));
+          Text.of("{title}: {planned}", outdated.operation().title(), outdated.planned().label()),
+          Text.only(Text.shown(outdated.is(), outdated.planned().quantity())),
+          Text.only(Text.shown(outdated.planned())));
     }
     for (Operation operation : means.obsoleteOperations()) {
-      row(About.MADE, operation.title(), "done", "in vain");
+      row(About.MADE, operation.title(), Text.of("done"), Text.of("in vain"));
     }
   }
 
@@ -116,11 +116,12 @@ public final class PlanDiff {
 
   /** Whether it can be told apart as it is written. */
   private boolean visible(Comparison.Moved moved) {
-    return !lines(moved.kept()).equals(lines(moved.tried()));
+    return !lines(moved.kept()).in(units).equals(lines(moved.tried()).in(units));
   }
 
-  private String lines(Optional<Clearance> spot) {
-    return spot.map(s -> s.left().text(units) + " " + s.state().word()).orElse("");
+  private Text lines(Optional<Clearance> spot) {
+    return spot.map(s -> Text.of("{left} {state}", Text.shown(s.left()), s.state().word()))
+        .orElse(Text.NONE);
   }
 
   private void settings() {
@@ -128,8 +129,8 @@ public final class PlanDiff {
       row(
           About.SETTING,
           value.label(),
-          comparison.kept().value(value.id()).map(v -> v.text(units)).orElse(""),
-          value.text(units));
+          comparison.kept().value(value.id()).map(v -> Text.only(Text.shown(v))).orElse(Text.NONE),
+          Text.only(Text.shown(value)));
     }
   }
 
@@ -137,12 +138,12 @@ public final class PlanDiff {
     String kept = boards(comparison.kept());
     String tried = boards(comparison.tried());
     if (!kept.equals(tried)) {
-      row(About.WOOD, "boards used", kept, tried);
+      row(About.WOOD, Text.of("boards used"), Text.raw(kept), Text.raw(tried));
     }
     String lacking = homeless(comparison.kept());
     String then = homeless(comparison.tried());
     if (!lacking.equals(then)) {
-      row(About.WOOD, "parts without a board", lacking, then);
+      row(About.WOOD, Text.of("parts without a board"), Text.raw(lacking), Text.raw(then));
     }
   }
 
@@ -157,7 +158,7 @@ public final class PlanDiff {
   private static String homeless(Plan plan) {
     String all =
         plan.boards().homeless().stream()
-            .map(h -> h.part().label())
+            .map(h -> h.part().label().in(Units.MM))
             .sorted()
             .collect(Collectors.joining(", "));
     return all.isEmpty() ? "none" : all;
@@ -166,8 +167,8 @@ public final class PlanDiff {
   private void value(String id, About about) {
     Optional<Value> kept = comparison.kept().value(id);
     Optional<Value> tried = comparison.tried().value(id);
-    String before = kept.map(v -> v.text(units)).orElse("");
-    String after = tried.map(v -> v.text(units)).orElse("");
+    Text before = kept.map(v -> Text.only(Text.shown(v))).orElse(Text.NONE);
+    Text after = tried.map(v -> Text.only(Text.shown(v))).orElse(Text.NONE);
     if (!before.equals(after)) {
       row(about, tried.or(() -> kept).orElseThrow().label(), before, after);
     }
@@ -177,7 +178,7 @@ public final class PlanDiff {
     int kept = minutes(comparison.kept());
     int tried = minutes(comparison.tried());
     if (kept != tried) {
-      row(About.HOURS, "by hand, still to be done", hours(kept), hours(tried));
+      row(About.HOURS, Text.of("by hand, still to be done"), hours(kept), hours(tried));
     }
   }
 
@@ -185,7 +186,7 @@ public final class PlanDiff {
     return Route.open(plan).stream().mapToInt(Operation::minutes).sum();
   }
 
-  private static String hours(int minutes) {
-    return minutes / 60 + " h " + minutes % 60 + " min";
+  private static Text hours(int minutes) {
+    return Text.of("{value} h {value2} min", minutes / 60, minutes % 60);
   }
 }

@@ -1,7 +1,5 @@
 package roughcut.whatif;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -10,7 +8,6 @@ import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -25,8 +22,6 @@ import roughcut.bench.Sizing;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -69,7 +64,8 @@ public final class RecoveryOptions {
     RecoveryOptions amends = new RecoveryOptions(plan, outdated);
     List<Proposal> all = new ArrayList<>();
     if (amends.filed()) {
-      all.add(amends.accepted("nothing to do: it is within what a file or a scraper takes"));
+      all.add(
+          amends.accepted(Text.of("nothing to do: it is within what a file or a scraper takes")));
     }
     if (amends.seated()) {
       SeatWays.of(plan).forEach(w -> all.add(w.proposal()));
@@ -78,7 +74,7 @@ public final class RecoveryOptions {
     }
     all.addAll(amends.following());
     if (!amends.filed()) {
-      all.add(amends.accepted("take it as it is"));
+      all.add(amends.accepted(Text.of("take it as it is")));
     }
     all.add(amends.remade());
     return all;
@@ -176,12 +172,11 @@ public final class RecoveryOptions {
                 new Followed(
                     Math.abs(value - now) / decision.step(),
                     new Proposal(
-                        "let the design follow: "
-                            + decision.label().toLowerCase(Locale.ROOT)
-                            + " "
-                            + told(decision, value)
-                            + " instead of "
-                            + told(decision, now),
+                        Text.of(
+                            "let the design follow: {label} {told} instead of {told2}",
+                            decision.label().small(),
+                            told(decision, value),
+                            told(decision, now)),
                         b -> b.withDesign(decision.with(b.design(), value)))));
   }
 
@@ -223,10 +218,8 @@ public final class RecoveryOptions {
     }
   }
 
-  private static String told(NumberDecision decision, double value) {
-    return decision.quantity().isLength()
-        ? Text.mm(value, decision.quantity() == Quantity.FINE_LENGTH ? 2 : 1)
-        : NumberWriter.text(value, decision.quantity(), Units.MM);
+  private static Text told(NumberDecision decision, double value) {
+    return Text.only(Text.amount(value, decision.quantity()));
   }
 
   // The cut is mended.
@@ -238,11 +231,12 @@ public final class RecoveryOptions {
     }
     String setting = outdated.planned().id();
     for (Repair repair : outdated.operation().repairs(setting, outdated.by())) {
-      String how = repair.words() + ", " + Text.mm(Math.abs(outdated.by()), 2);
+      Text how =
+          Text.of("{repair}, {size}", repair.words(), Text.length(Math.abs(outdated.by()), 2));
       all.add(
           new Proposal(
-              how + ": about " + repair.minutes() + " min; " + repair.look(),
-              b -> unread(done(d -> right(d, repair).saying(Text.in(how, Units.MM))).apply(b))));
+              Text.of("{how}: about {minutes} min; {look}", how, repair.minutes(), repair.look()),
+              b -> unread(done(d -> right(d, repair).saying(how.in(Units.MM))).apply(b))));
     }
     return all;
   }
@@ -273,25 +267,25 @@ public final class RecoveryOptions {
 
   // It is taken as it is.
 
-  private Proposal accepted(String how) {
-    String off = off();
+  private Proposal accepted(Text how) {
+    Text off = off();
     return new Proposal(
-        how + ": " + off,
+        Text.of("{how}: {off}", how, off),
         done(
             d ->
                 d.accepting(
                     outdated.planned().id(),
                     outdated.planned().value(),
-                    "taken as it is, " + Text.in(off, Units.MM))));
+                    Text.of("taken as it is, {off}", off).in(Units.MM))));
   }
 
   /** By how much it is off, in cents too where that is heard. */
-  private String off() {
+  private Text off() {
     double by = Math.abs(outdated.by());
     if (!outdated.planned().quantity().isLength()) {
-      return NumberWriter.text(by, outdated.planned().quantity(), Units.MM) + " off";
+      return Text.of("{by} off", Text.amount(by, outdated.planned().quantity()));
     }
-    String off = Text.mm(by, 2) + " off";
+    Text.Arg off = Text.length(by, 2);
     double scale = plan.frets().scale().value();
     return outdated
         .operation()
@@ -300,17 +294,17 @@ public final class RecoveryOptions {
             how ->
                 switch (how) {
                   case AT_A_FRET ->
-                      off
-                          + ", "
-                          + fixed(cents(scale - outdated.planned().value(), by), 1)
-                          + " cents at that fret";
+                      Text.of(
+                          "{by} off, {cents} cents at that fret",
+                          off,
+                          Text.fixed(cents(scale - outdated.planned().value(), by), 1));
                   case AT_THE_SADDLES ->
-                      off
-                          + ", "
-                          + fixed(cents(scale, by), 1)
-                          + " cents on every string unless the saddles take it up";
+                      Text.of(
+                          "{by} off, {cents} cents on every string unless the saddles take it up",
+                          off,
+                          Text.fixed(cents(scale, by), 1));
                 })
-        .orElse(off);
+        .orElse(Text.of("{by} off", off));
   }
 
   /**
@@ -335,14 +329,12 @@ public final class RecoveryOptions {
     List<Operation> again = again(parts);
     int minutes = again.stream().mapToInt(Operation::minutes).sum();
     return new Proposal(
-        "make anew: "
-            + parts.stream().map(PartId::word).collect(Collectors.joining(" and "))
-            + "; "
-            + again.size()
-            + (again.size() == 1 ? " operation" : " operations")
-            + ", about "
-            + fixed(Math.max(0.1, minutes / 60.0), 1)
-            + " h of work again, and the wood",
+        Text.of(
+            "make anew: {list}; {size}{detail}, about {number} h of work again, and the wood",
+            parts.stream().map(PartId::word).collect(Collectors.joining(" and ")),
+            again.size(),
+            again.size() == 1 ? Text.of(" operation") : Text.of(" operations"),
+            Text.fixed(Math.max(0.1, minutes / 60.0), 1)),
         build -> {
           Log log = build.log();
           for (Operation o : again) {

@@ -4,7 +4,6 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import roughcut.bench.OutdatedCut;
 import roughcut.bench.Route;
@@ -45,42 +44,47 @@ public final class SeatWays {
 
   /** How makers mend a seat that is off. */
   public enum Kind {
-    LOWER_SADDLES("Lower the saddles", 5, "nothing is cut"),
-    RAISE_SADDLES("Raise the saddles", 5, "nothing is cut"),
+    LOWER_SADDLES(Text.of("Lower the saddles"), 5, Text.of("nothing is cut")),
+    RAISE_SADDLES(Text.of("Raise the saddles"), 5, Text.of("nothing is cut")),
     SHIM(
-        "Full-face shim of the neck's wood under the heel",
+        Text.of("Full-face shim of the neck's wood under the heel"),
         45,
-        "a glue line beside the heel; never a shim at one corner"),
-    DEEPEN("Deepen the pocket's floor all over", 25, "nothing is seen of it"),
-    PLANE_HEEL("Plane the heel's underside all over", 25, "nothing is seen of it"),
+        Text.of("a glue line beside the heel; never a shim at one corner")),
+    DEEPEN(Text.of("Deepen the pocket's floor all over"), 25, Text.of("nothing is seen of it")),
+    PLANE_HEEL(
+        Text.of("Plane the heel's underside all over"), 25, Text.of("nothing is seen of it")),
     FLOOR_AT_EDGE(
-        "Cut the pocket's floor deeper at the body's edge, tapering to nothing at the heel's end",
+        Text.of(
+            "Cut the pocket's floor deeper at the body's edge, tapering to nothing at the heel's end"),
         30,
-        "nothing is seen of it"),
+        Text.of("nothing is seen of it")),
     PLANE_AT_EDGE(
-        "Plane the heel at the body's edge, tapering to nothing at its end",
+        Text.of("Plane the heel at the body's edge, tapering to nothing at its end"),
         30,
-        "a gap behind the heel's end"),
+        Text.of("a gap behind the heel's end")),
     WEDGE_AT_END(
-        "Full-face wedge, thick at the heel's end, tapering to nothing at the body's edge",
+        Text.of("Full-face wedge, thick at the heel's end, tapering to nothing at the body's edge"),
         45,
-        "a glue line beside the heel"),
+        Text.of("a glue line beside the heel")),
     FLOOR_AT_END(
-        "Cut the pocket's floor deeper at the heel's end, tapering to nothing at the body's edge",
+        Text.of(
+            "Cut the pocket's floor deeper at the heel's end, tapering to nothing at the body's edge"),
         30,
-        "nothing is seen of it"),
+        Text.of("nothing is seen of it")),
     WEDGE_AT_EDGE(
-        "Full-face wedge, thick at the body's edge, tapering to nothing at the heel's end",
+        Text.of("Full-face wedge, thick at the body's edge, tapering to nothing at the heel's end"),
         45,
-        "a glue line beside the heel"),
-    LET_IN_BRIDGE("Let the bridge into the body", 60, "the recess shows round the bridge"),
-    PLATE_UNDER_BRIDGE("Put a plate under the bridge", 40, "the plate's edge shows");
+        Text.of("a glue line beside the heel")),
+    LET_IN_BRIDGE(
+        Text.of("Let the bridge into the body"), 60, Text.of("the recess shows round the bridge")),
+    PLATE_UNDER_BRIDGE(
+        Text.of("Put a plate under the bridge"), 40, Text.of("the plate's edge shows"));
 
-    private final String words;
+    private final Text words;
     private final int minutes;
-    private final String look;
+    private final Text look;
 
-    Kind(String words, int minutes, String look) {
+    Kind(Text words, int minutes, Text look) {
       this.words = words;
       this.minutes = minutes;
       this.look = look;
@@ -158,13 +162,12 @@ public final class SeatWays {
     boolean reached = plan.stringPlan().heights().reaches(bridge);
     if (!proof.fits() && reached) {
       Kind kind = up > 0 ? Kind.LOWER_SADDLES : Kind.RAISE_SADDLES;
-      String range =
-          "to "
-              + Text.mm(needs, 2)
-              + "; this bridge goes from "
-              + Text.mm(bridge.heightLeast() + footing(), 1)
-              + " to "
-              + Text.mm(bridge.heightMost() + footing(), 1);
+      Text range =
+          Text.of(
+              "to {needs}; this bridge goes from {length} to {length2}",
+              Text.length(needs, 2),
+              Text.length(bridge.heightLeast() + footing(), 1),
+              Text.length(bridge.heightMost() + footing(), 1));
       ways.add(
           new Way(
               kind,
@@ -173,7 +176,7 @@ public final class SeatWays {
               needs,
               new Proposal(
                   said(kind, Math.abs(up), range),
-                  b -> accepted(b, kind.words.toLowerCase(Locale.ROOT)))));
+                  b -> accepted(b, kind.words.small().in(Units.MM)))));
     }
   }
 
@@ -222,17 +225,20 @@ public final class SeatWays {
     if (!fixes(then)) {
       return Optional.empty();
     }
-    String floors =
+    Text floors =
         floor
-            ? "; floor left "
-                + Text.mm(left, 1)
-                + (left < limit.warn() ? ", under " + Text.mm(limit.warn(), 1) : "")
-            : "";
-    String stands =
-        "the fretboard is then "
-            + Text.mm(then.joint() - fret() - board(), 2)
-            + " above the body"
-            + floors;
+            ? Text.of(
+                "; floor left {left}{detail}",
+                Text.length(left, 1),
+                left < limit.warn()
+                    ? Text.of(", under {warn}", Text.length(limit.warn(), 1))
+                    : Text.NONE)
+            : Text.NONE;
+    Text stands =
+        Text.of(
+            "the fretboard is then {length} above the body{floors}",
+            Text.length(then.joint() - fret() - board(), 2),
+            floors);
     return Optional.of(
         new Way(
             kind,
@@ -308,21 +314,23 @@ public final class SeatWays {
               proof.seating(),
               proof.saddle().value(),
               new Proposal(
-                  said(kind, by, "its saddles then reach " + Text.mm(needs + footing(), 1)),
-                  b -> accepted(b, kind.words.toLowerCase(Locale.ROOT)))));
+                  said(
+                      kind,
+                      by,
+                      Text.of(
+                          "its saddles then reach {height}", Text.length(needs + footing(), 1))),
+                  b -> accepted(b, kind.words.small().in(Units.MM)))));
     }
   }
 
-  private String said(Kind kind, double by, String then) {
-    return kind.words
-        + ", "
-        + Text.mm(by, 2)
-        + ": "
-        + then
-        + "; about "
-        + kind.minutes
-        + " min; "
-        + kind.look;
+  private Text said(Kind kind, double by, Text then) {
+    return Text.of(
+        "{words}, {by}: {then}; about {minutes} min; {look}",
+        kind.words,
+        Text.length(by, 2),
+        then,
+        kind.minutes,
+        kind.look);
   }
 
   private double fret() {
@@ -353,9 +361,9 @@ public final class SeatWays {
   private Build withProposal(Build build, Kind kind, double by) {
     Build unread = unread(build);
     Log log = unread.log();
-    String how = kind.words.toLowerCase(Locale.ROOT) + ", " + Text.mm(by, 2);
+    Text how = Text.of("{how}, {by}", kind.words.small(), Text.length(by, 2));
     return log.done(POCKET)
-        .map(d -> unread.withLog(log.with(d.saying(Text.in(how, Units.MM)))))
+        .map(d -> unread.withLog(log.with(d.saying(how.in(Units.MM)))))
         .orElse(unread);
   }
 

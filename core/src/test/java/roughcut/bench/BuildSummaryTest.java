@@ -37,9 +37,9 @@ class BuildSummaryTest {
                   plan.findings().stream()
                       .filter(f -> f.severity() == Finding.Severity.GET)
                       .count());
-      assertThat(glance.stopped().isEmpty()).isEqualTo(stops + glance.toGet() == 0);
+      assertThat(glance.stopped().toString().isEmpty()).isEqualTo(stops + glance.toGet() == 0);
       assertThat(glance.done()).as(build.name()).isLessThanOrEqualTo(done);
-      assertThat(glance.words().startsWith("not begun")).isEqualTo(glance.done() == 0);
+      assertThat(glance.words().toString().startsWith("not begun")).isEqualTo(glance.done() == 0);
       Bench bench = Bench.of(plan, NOW);
       assertThat(glance.next())
           .allSatisfy(
@@ -55,7 +55,7 @@ class BuildSummaryTest {
     Shop shop = Demo.shop();
     Build build = NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build();
     BuildSummary first = BuildSummary.of(Plan.of(build, shop), NOW);
-    assertThat(first.words()).startsWith("not begun");
+    assertThat(first.words().toString()).startsWith("not begun");
     LocalDateTime at = NOW;
     int done = 0;
     for (Operation op : Route.of(Plan.of(build, shop)).order()) {
@@ -65,11 +65,12 @@ class BuildSummaryTest {
       if (done % 12 == 1) {
         BuildSummary now = BuildSummary.of(Plan.of(build, shop), at.plusDays(20));
         assertThat(now.done()).isEqualTo(done);
-        assertThat(now.words()).startsWith(done + " of " + now.of() + " operations done");
+        assertThat(now.words().toString())
+            .startsWith(done + " of " + now.of() + " operations done");
       }
     }
     BuildSummary last = BuildSummary.of(Plan.of(build, shop), at.plusDays(90));
-    assertThat(last.words()).isEqualTo("finished");
+    assertThat(last.words().toString()).isEqualTo("finished");
     assertThat(last.next()).isEmpty();
   }
 }

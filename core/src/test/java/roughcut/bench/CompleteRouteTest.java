@@ -12,6 +12,7 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.plan.Constructions;
 import roughcut.plan.Plan;
@@ -69,16 +70,17 @@ class CompleteRouteTest {
   }
 
   private static OperationDraft op(OperationId id) {
-    return Operation.of(id, PartId.NECK, Chapter.NECK, "Something", 10);
+    return Operation.of(id, PartId.NECK, Chapter.NECK, Text.of("Something"), 10);
   }
 
   @Test
   void whatIsBoundBehindNothingIsNotMade() {
     OperationListBuilder list = new OperationListBuilder(Heron.with());
     list.add(op(OperationId.NECK_MILL));
-    list.add(op(OperationId.NECK_FLATTEN).after(OperationId.NECK_MILL, "there is no blank"));
+    list.add(
+        op(OperationId.NECK_FLATTEN).after(OperationId.NECK_MILL, Text.of("there is no blank")));
     assertThat(list.complete()).hasSize(2);
-    list.add(op(OperationId.NECK_LINES).after(OperationId.NECK_GLUE, "it isn't glued"));
+    list.add(op(OperationId.NECK_LINES).after(OperationId.NECK_GLUE, Text.of("it isn't glued")));
     assertThatThrownBy(list::complete)
         .isInstanceOf(IllegalStateException.class)
         .hasMessageContaining("neck.lines comes after neck.glue");
@@ -87,7 +89,8 @@ class CompleteRouteTest {
   @Test
   void oneThatNotEveryInstrumentHasIsSaidToBe() {
     OperationListBuilder list = new OperationListBuilder(Heron.with());
-    list.add(op(OperationId.NECK_LINES).afterIfThere(OperationId.NECK_GLUE, "it isn't glued"));
+    list.add(
+        op(OperationId.NECK_LINES).afterIfThere(OperationId.NECK_GLUE, Text.of("it isn't glued")));
     assertThat(list.complete()).hasSize(1);
   }
 

@@ -67,7 +67,8 @@ class ImpactReportTest {
         }
         impossible += cant && thin.isEmpty() ? 1 : 0;
         go += means.verdict() == Verdict.State.GO ? 1 : 0;
-        assertThat(means.summary()).startsWith(Integer.toString(means.settings().size()));
+        assertThat(means.summary().toString())
+            .startsWith(Integer.toString(means.settings().size()));
       }
     }
     assertThat(impossible).as("stops that only a problem tells").isGreaterThan(3);
@@ -97,10 +98,11 @@ class ImpactReportTest {
     ImpactReport means = ImpactReport.of(kept, next);
     assertThat(means.obsoleteOperations()).extracting(Operation::id).containsExactly(done);
     assertThat(means.verdict()).isNotEqualTo(Verdict.State.GO);
-    assertThat(means.summary())
-        .contains("done in vain: " + means.obsoleteOperations().get(0).title());
-    assertThat(new Comparison(kept, next).told())
-        .endsWith("“" + means.obsoleteOperations().get(0).title() + "” was then done in vain");
+    assertThat(means.summary().toString())
+        .contains("done in vain: " + means.obsoleteOperations().get(0).title().toString());
+    assertThat(new Comparison(kept, next).told().toString())
+        .endsWith(
+            "“" + means.obsoleteOperations().get(0).title().toString() + "” was then done in vain");
     assertThat(ImpactReport.of(kept, kept).obsoleteOperations()).isEmpty();
   }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.OrderChange;
+import roughcut.measure.Said;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.DoneOperation;
@@ -57,7 +58,7 @@ class MomentsTest {
     Build build = without(upTo(Heron.build(), "neck.carve"), "bolt.pilots");
     Bench.Step carve = step(build, "neck.carve");
     assertThat(carve.state()).isEqualTo(Bench.State.OWES);
-    assertThat(carve.why())
+    assertThat(Said.all(carve.why()))
         .containsExactly(
             "“Bore the heel's pilots or inserts” is not done, and the heel's flat goes with “Carve"
                 + " the back from its facet lines”");
@@ -71,7 +72,7 @@ class MomentsTest {
     Build carved = upTo(Heron.build(), "neck.straightedge");
     Bench.Step late = step(without(carved, "bolt.pilots"), "bolt.pilots");
     assertThat(late.state()).isEqualTo(Bench.State.NOT_YET);
-    assertThat(late.why().get(0))
+    assertThat(late.why().get(0).toString())
         .contains("takes away the heel's flat")
         .contains("possible with a block cut to the heel that holds the drill square");
   }
@@ -80,18 +81,24 @@ class MomentsTest {
   void theSecondProfileCutWithNothingLeftToStandOn() {
     Plan plan = plan(Heron.build());
     Route route = Route.of(Operations.of(plan), List.of());
-    assertThat(route.refusal(new OrderChange("neck.back.saw", "neck.supports")).orElseThrow())
+    assertThat(
+            route
+                .refusal(new OrderChange("neck.back.saw", "neck.supports"))
+                .orElseThrow()
+                .toString())
         .contains("straight sides for the neck to stand on")
         .contains("offcuts taped back on");
     Build sawn = without(upTo(Heron.build(), "neck.back.saw"), "neck.supports");
-    assertThat(step(sawn, "neck.back.saw").why().get(0)).contains("Tape the offcuts back on");
+    assertThat(step(sawn, "neck.back.saw").why().get(0).toString())
+        .contains("Tape the offcuts back on");
   }
 
   @Test
   void theChannelByFenceWantsTheEdgeThatTheOutlineTakes() {
     Plan plan = plan(Heron.build());
     Route route = Route.of(Operations.of(plan), List.of());
-    assertThat(route.refusal(new OrderChange("neck.outline", "rod.channel")).orElseThrow())
+    assertThat(
+            route.refusal(new OrderChange("neck.outline", "rod.channel")).orElseThrow().toString())
         .contains("takes away the neck blank's square edge")
         .contains("“Rout the rod's channel” measures from it")
         .contains("railed jig");
@@ -100,7 +107,8 @@ class MomentsTest {
     assertThat(byJig.refusal(new OrderChange("neck.outline", "rod.channel")))
         .as("by a jig on the centre line, any time before the fretboard")
         .isEmpty();
-    assertThat(byJig.refusal(new OrderChange("rod.channel", "board.flush")).orElseThrow())
+    assertThat(
+            byJig.refusal(new OrderChange("rod.channel", "board.flush")).orElseThrow().toString())
         .contains("its channel is closed from then on");
   }
 
@@ -160,7 +168,7 @@ class MomentsTest {
             .withLog(build.log().with(DoneOperation.of("neck.glue", NOON.minusHours(3))));
     Bench.Step flatten = step(glued, "neck.flatten");
     assertThat(flatten.state()).isEqualTo(Bench.State.WAITS);
-    assertThat(flatten.why().get(0)).contains("until the glue is cured");
+    assertThat(flatten.why().get(0).toString()).contains("until the glue is cured");
     assertThat(Bench.of(plan(glued), NOON.plusHours(30)).step("neck.flatten").orElseThrow().state())
         .isEqualTo(Bench.State.READY);
   }
@@ -185,7 +193,12 @@ class MomentsTest {
                   || op.makes().stream().anyMatch(ready.operation().needs()::contains)
                   || ready.operation().after().containsKey(op.id());
           assertThat(held)
-              .as(demo.name() + ": " + ready.operation().title() + " after " + op.title())
+              .as(
+                  demo.name()
+                      + ": "
+                      + ready.operation().title().toString()
+                      + " after "
+                      + op.title().toString())
               .isFalse();
         }
         clamped += op.clamped().isEmpty() ? 0 : 1;
@@ -242,7 +255,7 @@ class MomentsTest {
   void dustIsWarnedOfByTheWoodsInHand() {
     Plan plan = plan(Heron.build());
     for (Operation op : Operations.of(plan)) {
-      boolean fretboard = op.hazards().stream().anyMatch(h -> h.contains("robinia"));
+      boolean fretboard = op.hazards().stream().anyMatch(h -> h.toString().contains("robinia"));
       boolean dusty = op.cautions().contains(Caution.DUST);
       boolean of =
           op.part() == roughcut.part.PartId.FRETBOARD
@@ -287,7 +300,7 @@ class MomentsTest {
             .withReading(Reading.of("heel.thickness", 21.5, NOON.plusDays(3)));
     build = build.withLog(build.log().with(DoneOperation.of("bolt.pilots", NOON.plusHours(2))));
     Bench bench = bench(build);
-    assertThat(bench.suspiciousEntries())
+    assertThat(Said.all(bench.suspiciousEntries()))
         .containsExactly(
             "the reading of heel.thickness is of 2026-05-07 at 12:00, which is still to come: is"
                 + " the clock right?",
@@ -328,7 +341,8 @@ class MomentsTest {
   void oneDimensionOfTheBoardWasNeverMeasured() {
     Bench.Step plane = step(Heron.build(), "board.plane");
     assertThat(plane.state()).isEqualTo(Bench.State.NOT_YET);
-    assertThat(plane.why()).containsExactly("fretboard: the width of robinia-1 isn't measured");
+    assertThat(Said.all(plane.why()))
+        .containsExactly("fretboard: the width of robinia-1 isn't measured");
     Plan measured =
         Plan.of(
             Heron.build(),
@@ -347,7 +361,8 @@ class MomentsTest {
   @Test
   void noCutterInTheDrawerGoesSoDeep() {
     Build build = upTo(Heron.build(), "body.cut.controls");
-    assertThat(step(build, "body.cut.controls").why().get(0)).contains("no cutter in the drawer");
+    assertThat(step(build, "body.cut.controls").why().get(0).toString())
+        .contains("no cutter in the drawer");
     assertThat(step(build, "body.cut.controls").state()).isEqualTo(Bench.State.NOT_YET);
   }
 
@@ -404,8 +419,8 @@ class MomentsTest {
                   : (long) Math.ceil(left / 24) + " days more";
           List<String> why =
               bench(done).steps().stream()
-                  .flatMap(s -> s.why().stream())
-                  .filter(w -> w.startsWith(Route.quoted(op) + ": wait "))
+                  .flatMap(s -> Said.all(s.why()).stream())
+                  .filter(w -> w.startsWith(Route.quoted(op).toString() + ": wait "))
                   .toList();
           assertThat(why).as(op.id() + ", " + hours + " h").allMatch(w -> w.contains(words));
           told += left > 48 ? why.size() : 0;

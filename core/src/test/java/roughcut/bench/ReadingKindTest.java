@@ -15,6 +15,7 @@ import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
+import roughcut.measure.Said;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Log;
@@ -63,7 +64,7 @@ class ReadingKindTest {
     int results = 0;
     for (Build build : Demo.builds(DAY)) {
       for (Measurable measurable : all(build)) {
-        assertThat(measurable.kind().where()).as(measurable.id()).isNotBlank();
+        assertThat(measurable.kind().where().toString()).as(measurable.id()).isNotBlank();
         boolean made = !measurable.kind().madeBy().isEmpty();
         assertThat(made)
             .as(measurable.id())
@@ -98,7 +99,9 @@ class ReadingKindTest {
             continue;
           }
           Measurable measurable = Measurables.find(build.design(), hold.of()).orElseThrow();
-          assertThat(hold.datum()).as(hold.of()).isEqualTo(measurable.kind().where());
+          assertThat(hold.datum().toString())
+              .as(hold.of())
+              .isEqualTo(measurable.kind().where().toString());
           assertThat(hold.tolerance()).as(hold.of()).isPositive();
           measured++;
         }
@@ -136,7 +139,9 @@ class ReadingKindTest {
         .filteredOn(r -> r.of().equals("heel.thickness") && r.counts())
         .hasSize(2);
     Build nowhere = build.withReading(Reading.of("place.laser.along", 12, DAY));
-    assertThat(Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).suspiciousEntries())
+    assertThat(
+            Said.all(
+                Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).suspiciousEntries()))
         .anyMatch(w -> w.contains("place.laser.along") && w.contains("isn't there"));
   }
 }

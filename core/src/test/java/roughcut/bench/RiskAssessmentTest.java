@@ -10,6 +10,8 @@ import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.bench.Risk.Kind;
 import roughcut.demo.Demo;
+import roughcut.measure.Said;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.DoneOperation;
@@ -43,8 +45,8 @@ class RiskAssessmentTest {
         .anySatisfy(
             s -> {
               assertThat(s.kind()).isEqualTo(kind);
-              assertThat(s.words()).contains(words);
-              assertThat(s.loss()).endsWith(".");
+              assertThat(s.words().toString()).contains(words);
+              assertThat(s.loss().toString()).endsWith(".");
             });
     assertThat(Risk.wantReason(stakes)).isTrue();
   }
@@ -124,7 +126,7 @@ class RiskAssessmentTest {
     Build build = Demo.heron(NOW.toLocalDate());
     List<Risk> index = stakes(build, NOW, "body.cut.index");
     assertThat(index).extracting(Risk::kind).containsExactly(Kind.FINAL);
-    assertThat(index.get(0).words()).contains("from the body's edge 164.00 mm");
+    assertThat(index.get(0).words().toString()).contains("from the body's edge 164.00 mm");
     assertThat(stakes(build, NOW, "nut.shape")).extracting(Risk::kind).contains(Kind.FINAL);
     assertThat(stakes(build, NOW, "body.edges")).as("nothing is set there").isEmpty();
     Bench bench = bench(build, NOW);
@@ -163,14 +165,14 @@ class RiskAssessmentTest {
   void eachNumberOfAnAnsweredStopCounts() {
     Build heron = Demo.heron(NOW.toLocalDate());
     DoneOperation done = new DoneOperation("body.mill", NOW, Duration.ZERO, "", Map.of());
-    for (var kept : RiskAssessment.answer("wall 5.0 mm of 3.0 mm").entrySet()) {
+    for (var kept : stop("wall", 5.0, 3.0).entrySet()) {
       done = done.accepting(kept.getKey(), kept.getValue());
     }
     Bench bench = bench(heron.withLog(heron.log().with(done)), NOW);
-    assertThat(bench.answered(RiskAssessment.answer("wall 5.0 mm of 3.0 mm"))).isTrue();
-    assertThat(bench.answered(RiskAssessment.answer("wall 5.05 mm of 3.0 mm"))).isTrue();
-    assertThat(bench.answered(RiskAssessment.answer("wall 4.0 mm of 4.0 mm"))).isFalse();
-    assertThat(bench.answered(RiskAssessment.answer("floor 5.0 mm of 3.0 mm"))).isFalse();
+    assertThat(bench.answered(stop("wall", 5.0, 3.0))).isTrue();
+    assertThat(bench.answered(stop("wall", 5.05, 3.0))).isTrue();
+    assertThat(bench.answered(stop("wall", 4.0, 4.0))).isFalse();
+    assertThat(bench.answered(stop("floor", 5.0, 3.0))).isFalse();
   }
 
   /**
@@ -188,7 +190,7 @@ class RiskAssessmentTest {
     assertThat(second.stops())
         .extracting(Verdict.Item::words)
         .containsAll(first.stops().stream().map(Verdict.Item::words).toList());
-    assertThat(second.sentence(roughcut.part.PartId.BODY, roughcut.measure.Units.MM))
+    assertThat(second.sentence(roughcut.part.PartId.BODY).toString())
         .startsWith("Stop · ")
         .contains("on the body");
     // Straightedge at the bridge 5: the saddles can't come so low, and that stops.
@@ -197,7 +199,7 @@ class RiskAssessmentTest {
             .withReading(Reading.of("proof.standing", 7, NOW))
             .withReading(Reading.of("proof.straightedge", 5, NOW));
     assertThat(bench(low, NOW).verdict().stops())
-        .anyMatch(i -> i.words().contains("lower than this bridge goes"));
+        .anyMatch(i -> i.words().toString().contains("lower than this bridge goes"));
   }
 
   @Test
@@ -211,8 +213,13 @@ class RiskAssessmentTest {
                     .with(
                         new DoneOperation(
                             "body.cut.index", NOW.minusHours(1), Duration.ofHours(14), "")));
-    assertThat(bench(odd, NOW).suspiciousEntries())
+    assertThat(Said.all(bench(odd, NOW).suspiciousEntries()))
         .anyMatch(w -> w.contains("“body.cut.laser”") && w.contains("isn't part"))
         .anyMatch(w -> w.contains("840 minutes") && w.contains("timer"));
+  }
+
+  private static Map<String, Double> stop(String what, double left, double least) {
+    return RiskAssessment.answer(
+        Text.of("{what} {left} of {least}", what, Text.length(left, 1), Text.length(least, 1)));
   }
 }

@@ -76,7 +76,7 @@ class RouteTest {
       assertThat(order.stream().map(Operation::id)).doesNotHaveDuplicates();
       assertThat(possible(order)).as(build.name() + build.design().choices()).isTrue();
       assertThat(Route.refusal(order)).isEmpty();
-      assertThat(order).allMatch(o -> o.minutes() > 0 && !o.title().isBlank());
+      assertThat(order).allMatch(o -> o.minutes() > 0 && !o.title().toString().isBlank());
       assertThat(order.stream().flatMap(o -> o.after().keySet().stream()))
           .as("nothing comes after itself")
           .isNotEmpty();
@@ -89,7 +89,7 @@ class RouteTest {
     List<String> titles =
         Demo.builds(DAY).stream()
             .flatMap(b -> Operations.of(Plan.of(b, Demo.shop())).stream())
-            .map(Operation::title)
+            .map(o -> o.title().toString())
             .toList();
     assertThat(titles)
         .contains(
@@ -153,7 +153,7 @@ class RouteTest {
           assertThat(route.order()).hasSameElementsAs(usual);
         } else {
           refused++;
-          assertThat(route.refusal(change).orElseThrow()).contains("“").contains("”");
+          assertThat(route.refusal(change).orElseThrow().toString()).contains("“").contains("”");
         }
       }
     }

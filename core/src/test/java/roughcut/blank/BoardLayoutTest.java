@@ -14,8 +14,8 @@ import roughcut.demo.Demo;
 import roughcut.design.Placement;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Said;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -31,7 +31,8 @@ class BoardLayoutTest {
   }
 
   private static WoodPart part(String id, double length, double width, double thickness) {
-    return WoodPart.rectangle(id, id, WoodPart.Use.NECK, "cherry", length, width, thickness);
+    return WoodPart.rectangle(
+        id, Text.raw(id), WoodPart.Use.NECK, "cherry", length, width, thickness);
   }
 
   private static BoardLayout lay(List<WoodPart> parts, List<Board> boards) {
@@ -106,7 +107,7 @@ class BoardLayoutTest {
     WoodPart cover =
         new WoodPart(
             "small.cover",
-            "cover",
+            Text.of("cover"),
             WoodPart.Use.NECK,
             "cherry",
             100,
@@ -159,7 +160,7 @@ class BoardLayoutTest {
     Board narrow = board("narrow", 310, 80, 30, knot);
     BoardLayout.Laid over = lay(List.of(part), List.of(narrow)).laid().get(0);
     assertThat(over.shunned(narrow)).containsExactly(knot);
-    assertThat(over.trouble()).isEmpty();
+    assertThat(over.trouble().toString()).isEmpty();
     Board weak = board("weak", 310, 80, 30, check);
     assertThat(lay(List.of(part), List.of(weak)).laid()).as("a strong part isn't").isEmpty();
   }
@@ -187,14 +188,13 @@ class BoardLayoutTest {
   @Test
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
-    assertThat(
-            Text.in(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why(), Units.MM))
+    assertThat(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why().toString())
         .contains("long enough: 500 mm, wanted 600 mm");
-    assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why())
+    assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why().toString())
         .contains("wide enough");
-    assertThat(lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why())
+    assertThat(lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why().toString())
         .contains("thick enough");
-    assertThat(lay(List.of(part("a", 100, 50, 21)), List.of()).homeless().get(0).why())
+    assertThat(lay(List.of(part("a", 100, 50, 21)), List.of()).homeless().get(0).why().toString())
         .contains("no cherry in the rack");
     assertThat(
             lay(
@@ -202,7 +202,8 @@ class BoardLayoutTest {
                     List.of(board("b", 500, 80, 30).withWidth(OptionalDouble.empty())))
                 .homeless()
                 .get(0)
-                .why())
+                .why()
+                .toString())
         .contains("width of b isn't measured");
   }
 
@@ -218,17 +219,25 @@ class BoardLayoutTest {
     parts.add(named("cover.1", "cover 1", "cherry", true));
     BoardLayout layout = lay(parts, List.of());
     assertThat(layout.homeless()).hasSize(6);
-    assertThat(layout.wanting(p -> true))
+    assertThat(Said.all(layout.wanting(p -> true)))
         .containsExactly(
             "fretboard: no robinia in the rack",
             "heel block, neck strip 1, 2, 3: no cherry in the rack");
-    assertThat(layout.wanting(p -> p.id().endsWith("2")))
+    assertThat(Said.all(layout.wanting(p -> p.id().endsWith("2"))))
         .containsExactly("neck strip 2: no cherry in the rack");
-    assertThat(layout.smallWanting(p -> true)).containsExactly("cover 1: no cherry in the rack");
+    assertThat(Said.all(layout.smallWanting(p -> true)))
+        .containsExactly("cover 1: no cherry in the rack");
   }
 
   private static WoodPart named(String id, String label, String wood, boolean small) {
-    return new WoodPart(id, label, WoodPart.Use.NECK, wood, 300, 30, 20, true, false, small, null);
+    int number = label.lastIndexOf(' ') + 1;
+    boolean numbered = label.substring(number).matches("\\d+");
+    Text words =
+        numbered
+            ? Text.of(
+                label.substring(0, number) + "{number}", Integer.valueOf(label.substring(number)))
+            : Text.of(label);
+    return new WoodPart(id, words, WoodPart.Use.NECK, wood, 300, 30, 20, true, false, small, null);
   }
 
   @Test
@@ -237,9 +246,9 @@ class BoardLayoutTest {
         new BoardMark(BoardMark.Kind.CHECK, 300, 0, 50, 20, BoardMark.Intent.ANY, "check");
     List<Board> boards = List.of(board("b", 500, 80, 20, check));
     WoodPart a = part("a", 100, 40, 10);
-    assertThat(hand(a, boards, 100, 10).trouble()).isEmpty();
-    assertThat(hand(a, boards, 450, 10).trouble()).contains("runs off");
-    assertThat(hand(a, boards, 280, 10).trouble()).contains("lies over “check”");
+    assertThat(hand(a, boards, 100, 10).trouble().toString()).isEmpty();
+    assertThat(hand(a, boards, 450, 10).trouble().toString()).contains("runs off");
+    assertThat(hand(a, boards, 280, 10).trouble().toString()).contains("lies over “check”");
     BoardLayout layout =
         BoardLayout.of(
             List.of(a, part("c", 400, 70, 10)),
@@ -277,9 +286,11 @@ class BoardLayoutTest {
     // A tenth nearer would be too near, whatever the place along the board.
     assertThat(neck.distance(turned.translate(0, step - 0.5))).isLessThan(3);
     WoodPart one =
-        new WoodPart("n1", "n", WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
+        new WoodPart(
+            "n1", Text.of("n"), WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
     WoodPart two =
-        new WoodPart("n2", "n", WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
+        new WoodPart(
+            "n2", Text.of("n"), WoodPart.Use.NECK, "cherry", 700, 90, 20, true, true, false, neck);
     BoardLayout layout = lay(List.of(one, two), List.of(board("b", 720, 90 + step + 0.01, 25)));
     assertThat(layout.laid()).hasSize(2);
     assertThat(layout.of("n2").orElseThrow().turned()).isTrue();

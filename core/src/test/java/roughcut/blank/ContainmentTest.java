@@ -70,7 +70,7 @@ class ContainmentTest {
                 .withNeckStack(
                     new Stack(List.of(strip(nut, heel), strip(20, 20), strip(nut, heel)), false)));
     Clearance side = spot(plan, ClearanceKind.BLANK_SIDE);
-    assertThat(side.what()).isEqualTo("blank beside the " + where);
+    assertThat(side.what().toString()).isEqualTo("blank beside the " + where);
     assertThat(side.left().value()).isNegative();
     assertThat(stops(plan)).anyMatch(w -> w.contains("too narrow for the neck's outline"));
   }

@@ -120,7 +120,7 @@ class GlueAndMillingTest {
       for (int celsius = 0; celsius <= 44; celsius += 4) {
         Plan plan = Heron.with("glue.kind=" + glue, "shop.temperature=" + celsius);
         GlueJob job = plan.glueUp().job();
-        String verdict = job.verdict();
+        String verdict = job.verdict().toString();
         said.add(verdict.split("[:,]")[0]);
         if (verdict.startsWith("Too cold")) {
           assertThat((double) celsius).isLessThan(job.glue().least());

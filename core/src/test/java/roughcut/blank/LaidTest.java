@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import roughcut.measure.Text;
 
 class LaidTest {
   private static BoardLayout.Laid laid(String board, int x, int y, int length, int width) {
-    WoodPart part = WoodPart.rectangle("p", "part", WoodPart.Use.NECK, "elm", length, width, 20);
-    return new BoardLayout.Laid(part, board, x, y, false, false, "");
+    WoodPart part =
+        WoodPart.rectangle("p", Text.of("part"), WoodPart.Use.NECK, "elm", length, width, 20);
+    return new BoardLayout.Laid(part, board, x, y, false, false, Text.NONE);
   }
 
   private static boolean holds(BoardLayout.Laid one, double x, double y) {

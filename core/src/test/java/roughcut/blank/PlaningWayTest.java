@@ -30,7 +30,7 @@ class PlaningWayTest {
   @Test
   void noFibreIsLiftedFedAsSaid() {
     for (Grain grain : Grain.values()) {
-      String said = PlaningWay.words(strips(grain, grain, grain)).get(0);
+      String said = PlaningWay.words(strips(grain, grain, grain)).get(0).toString();
       // The heel lies at +x: grain to the heel rises with x.
       double rise = grain == Grain.TO_HEEL ? 1 : -1;
       // What is fed first is cut first, and the knives go on from there to the other end.
@@ -43,7 +43,8 @@ class PlaningWayTest {
 
   @Test
   void stripsThatDisagreeAreNamed() {
-    assertThat(PlaningWay.words(strips(Grain.TO_HEEL, Grain.TO_HEAD, Grain.TO_HEEL)).get(0))
+    assertThat(
+            PlaningWay.words(strips(Grain.TO_HEEL, Grain.TO_HEAD, Grain.TO_HEEL)).get(0).toString())
         .contains("heel in strip 1, 3", "head in strip 2", "lightest passes");
     assertThat(PlaningWay.words(List.of())).isEmpty();
   }

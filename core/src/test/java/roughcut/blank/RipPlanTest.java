@@ -327,7 +327,7 @@ class RipPlanTest {
             .orElseThrow();
     Plan plan = Plan.of(Heron.lived(dunlin, "neck.copies=2"), Demo.shop());
     assertThat(plan.value("rip.plum.strip.1")).isPresent();
-    assertThat(plan.value("rip.plum.2.strip.1").orElseThrow().label())
+    assertThat(plan.value("rip.plum.2.strip.1").orElseThrow().label().toString())
         .contains("from the other board");
   }
 }

@@ -18,6 +18,7 @@ import roughcut.design.Strip;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueRegistry;
 import roughcut.plan.Plan;
@@ -130,7 +131,7 @@ class StackLayersTest {
             new ValueRegistry()
                 .put(
                     "w",
-                    "Width",
+                    Text.of("Width"),
                     Quantity.LENGTH,
                     text,
                     made.terms().toArray(ComputedValue.Input[]::new))

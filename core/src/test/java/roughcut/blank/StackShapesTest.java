@@ -136,8 +136,8 @@ class StackShapesTest {
     assertThat(plan.blank().symmetrical()).isTrue();
     // Shaft 16 and flattening 1 a face, twice; kerf 1; resawing 1.5 a sawn face.
     assertThat(value(plan, "stack.depth")).isEqualTo(2 * 18 + 1 + 3);
-    assertThat(plan.tree().root().how()).contains("opened like a book");
-    assertThat(plan.tree().root().from().get(0).name()).isEqualTo("stack");
+    assertThat(plan.tree().root().how().toString()).contains("opened like a book");
+    assertThat(plan.tree().root().from().get(0).name().toString()).isEqualTo("stack");
     assertThat(plan.tree().root().all()).hasSize(5);
   }
 

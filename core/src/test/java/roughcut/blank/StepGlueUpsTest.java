@@ -43,7 +43,9 @@ class StepGlueUpsTest {
     List<GlueUp.Step> steps = plan.glueUp().steps();
     assertThat(steps).hasSize(2);
     List<BlankNode> nodes = plan.tree().afterSteps();
-    assertThat(nodes).extracting(BlankNode::name).containsExactly("opened blank", "capped blank");
+    assertThat(nodes)
+        .extracting(n -> n.name().toString())
+        .containsExactly("opened blank", "capped blank");
     assertThat(steps.get(0).job().faces().value())
         .as("two leaves and a strip between")
         .isEqualTo(2);

@@ -109,7 +109,7 @@ class ClearanceKindTest {
                   || clearance.kind() == ClearanceKind.BOLT_EDGE
               ? clearance.kind().limit(d)
               : clearance.kind().limit();
-      assertThat(clearance.limit()).as(clearance.what()).isEqualTo(usual);
+      assertThat(clearance.limit()).as(clearance.what().toString()).isEqualTo(usual);
     }
     assertThat(met).hasSizeGreaterThan(12);
     Map<String, Limit> own = new HashMap<>();
@@ -119,7 +119,7 @@ class ClearanceKindTest {
     Shop usual = plan.shop();
     Shop strict = usual.withLimits(own);
     for (Clearance clearance : Plan.of(plan.build(), strict).clearances()) {
-      assertThat(clearance.limit()).as(clearance.what()).isEqualTo(new Limit(77, 66));
+      assertThat(clearance.limit()).as(clearance.what().toString()).isEqualTo(new Limit(77, 66));
     }
   }
 
@@ -130,7 +130,7 @@ class ClearanceKindTest {
       assertThat(owners.merge(kind.id(), kind.owner(), (a, b) -> a == b ? a : null))
           .as(kind.id())
           .isNotNull();
-      assertThat(kind.handbook()).matches("[2-6], .+");
+      assertThat(kind.handbook().toString()).matches("[2-6], .+");
       assertThat(ClearanceKind.find(kind.id())).isPresent();
     }
     assertThat(ClearanceKind.find("rod.lesat")).isEmpty();
@@ -149,7 +149,7 @@ class ClearanceKindTest {
       for (Clearance clearance : plan.clearances()) {
         for (String id : clearance.changedBy()) {
           assertThat(Decisions.find(plan.build().design(), id))
-              .as(clearance.what() + ": " + id)
+              .as(clearance.what().toString() + ": " + id)
               .isPresent();
         }
       }

@@ -30,7 +30,7 @@ class CutFloorsTest {
   private static List<String> stops(Plan plan) {
     return plan.clearances().stream()
         .filter(s -> s.state() == State.STOP)
-        .map(Clearance::what)
+        .map(s -> s.what().toString())
         .toList();
   }
 
@@ -87,10 +87,14 @@ class CutFloorsTest {
               .isCloseTo(left + rise(plan, cut), within(1e-6));
           if (left < -0.01) {
             through++;
-            String row = cut.words().replaceFirst("[^ ]+ post", "post").replaceFirst(" \\d+$", "");
+            String row =
+                cut.words()
+                    .toString()
+                    .replaceFirst("[^ ]+ post", "post")
+                    .replaceFirst(" \\d+$", "");
             assertThat(plan.clearances())
                 .as("%s %s %s", build.name(), cut.name(), wild)
-                .anyMatch(s -> s.state() == State.STOP && s.what().contains(row));
+                .anyMatch(s -> s.state() == State.STOP && s.what().toString().contains(row));
           } else {
             held++;
           }

@@ -18,6 +18,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
@@ -215,7 +216,7 @@ class FinishedFacesTest {
       for (int k = 0; k < near.size(); k++) {
         told++;
         assertThat(far.get(k).distance())
-            .as("%s of %s at %s", near.get(k).what(), plan.name(), turn)
+            .as("%s of %s at %s", near.get(k).what().toString(), plan.name(), turn)
             .isCloseTo(near.get(k).distance(), within(0.03));
         assertThat(bounds.contains(far.get(k).at())).isTrue();
       }
@@ -227,7 +228,7 @@ class FinishedFacesTest {
     Cut cut =
         new Cut(
             "wire",
-            "wire",
+            Text.of("wire"),
             CutKind.WIRE,
             CutFrom.INSIDE,
             List.of(),

@@ -72,7 +72,7 @@ class WallThicknessTest {
   void whatIsMeantToMeetIsSaidSoAndNotAThinSpot() {
     Plan plan = Heron.with();
     assertThat(plan.clearances())
-        .extracting(Clearance::what)
+        .extracting(c -> c.what().toString())
         .noneMatch(
             w ->
                 w.equals("bridge wire to controls")
@@ -83,7 +83,7 @@ class WallThicknessTest {
         .as("two pickups that nobody said may meet")
         .anyMatch(
             s ->
-                s.what().equals("neck pickup to bridge pickup")
+                s.what().toString().equals("neck pickup to bridge pickup")
                     && s.state() == Clearance.State.STOP);
   }
 
@@ -92,7 +92,7 @@ class WallThicknessTest {
     Plan plan = Heron.with("pickup.bridge.from-saddle=80");
     Clearance clearance =
         plan.clearances().stream()
-            .filter(s -> s.what().equals("neck pickup to bridge pickup"))
+            .filter(s -> s.what().toString().equals("neck pickup to bridge pickup"))
             .findFirst()
             .orElseThrow();
     assertThat(clearance.x()).isBetween(500.0, 580.0);
@@ -109,7 +109,7 @@ class WallThicknessTest {
       assertThat(plan.clearances().stream().filter(Clearance::inBody)).isNotEmpty();
       for (Clearance clearance : plan.clearances()) {
         assertThat(clearance.changedBy())
-            .as(clearance.what())
+            .as(clearance.what().toString())
             .isNotEmpty()
             .allMatch(id -> roughcut.design.Decisions.find(plan.build().design(), id).isPresent());
       }

@@ -55,7 +55,7 @@ class BoardsCsvTest {
         .anyMatch(t -> t.equals("row 6, name: a is there twice"))
         .anyMatch(t -> t.startsWith("row 8"));
     assertThat(read.notes()).anyMatch(r -> r.contains("moonwood"));
-    assertThat(read.boards().get(1).unmeasured()).contains("length");
+    assertThat(read.boards().get(1).unmeasured().orElseThrow()).hasToString("length");
   }
 
   @Test

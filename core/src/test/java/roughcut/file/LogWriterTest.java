@@ -55,8 +55,8 @@ class LogWriterTest {
     assertThat(all.stream().filter(e -> e.kind() != LogBook.Kind.DEVIATION))
         .extracting(e -> e.kind().word())
         .containsExactly("measured", "note", "done", "done");
-    assertThat(all.get(0).words()).isEqualTo("Nut width 43.2 mm, planned 43.0 mm");
-    assertThat(all).anyMatch(e -> e.words().contains("felt good") && e.minutes() == 95);
+    assertThat(all.get(0).words().toString()).isEqualTo("Nut width 43.2 mm, planned 43.0 mm");
+    assertThat(all).anyMatch(e -> e.words().toString().contains("felt good") && e.minutes() == 95);
     assertThat(all.stream().filter(e -> e.has("carve FELT"))).hasSize(1);
     assertThat(all.stream().filter(e -> e.has("no such thing"))).isEmpty();
     assertThat(LogBook.minutes(plan(lived()))).containsEntry(PartId.NECK, 95L);
@@ -66,7 +66,9 @@ class LogWriterTest {
   void aWithdrawnReadingIsStillThere() {
     Build build = lived().withoutMeasured("nut.width");
     assertThat(LogBook.of(plan(build), Units.MM))
-        .anyMatch(e -> e.kind() == LogBook.Kind.WITHDRAWN && e.words().startsWith("Nut width"));
+        .anyMatch(
+            e ->
+                e.kind() == LogBook.Kind.WITHDRAWN && e.words().toString().startsWith("Nut width"));
   }
 
   /** By another reader: a row for each entry, whatever is written in it. */
@@ -132,7 +134,7 @@ class LogWriterTest {
             .filter(e -> e.kind() == LogBook.Kind.DECIDED)
             .toList();
     assertThat(all)
-        .extracting(LogBook.Entry::words)
+        .extracting(e -> e.words().toString())
         .containsExactly(
             "Headstock length 7.283 in → 8.000 in", "taken out: a control", "no.such 7 → 8");
     assertThat(LogWriter.markdown(plan(lived().withLog(log)), Units.MM))

@@ -4,18 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import roughcut.finding.Finding.Severity;
+import roughcut.measure.Text;
 
 /** What is found comes worst first, and only what keeps the maker from beginning stops. */
 class FindingsTest {
   @Test
   void theWorstComeFirstOtherwiseAsTheyWereFound() {
     Findings found = new Findings(Topic.NECK);
-    found.look("a look");
-    found.add(false, "another look");
-    found.stop("a.field", "a stop");
-    found.add(true, "another stop");
-    found.impossible("b.field", "can't be");
-    found.look("c.field", "a look there");
+    found.look(Text.of("a look"));
+    found.add(false, Text.of("another look"));
+    found.stop("a.field", Text.of("a stop"));
+    found.add(true, Text.of("another stop"));
+    found.impossible("b.field", Text.of("can't be"));
+    found.look("c.field", Text.of("a look there"));
     assertThat(found.list())
         .extracting(Finding::words)
         .containsExactly(

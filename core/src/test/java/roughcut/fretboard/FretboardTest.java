@@ -205,8 +205,8 @@ class FretboardTest {
   @Test
   void aGaugeIsRead() {
     String[] flat = {"gauge.radius=240", "gauge.light=centre"};
-    assertThat(Heron.with(flat).fretboard().work().gauge().meaning()).contains("edges");
-    assertThat(Heron.with("gauge.light=edges").fretboard().work().gauge().meaning())
+    assertThat(Heron.with(flat).fretboard().work().gauge().meaning().toString()).contains("edges");
+    assertThat(Heron.with("gauge.light=edges").fretboard().work().gauge().meaning().toString())
         .contains("crown");
     assertThat(value(Heron.with("gauge.radius=280"), "gauge.gap")).isCloseTo(0, within(1e-9));
   }

@@ -164,7 +164,7 @@ class FretboardWorkTest {
       }
       assertThat(rooms.value("slot.second-stop").orElseThrow().value())
           .isCloseTo(deepest, within(1e-9));
-      assertThat(rooms.fretboard().slots().when(Units.MM)).endsWith("slot " + least);
+      assertThat(rooms.fretboard().slots().when(Units.MM).toString()).endsWith("slot " + least);
     }
   }
 
@@ -186,7 +186,8 @@ class FretboardWorkTest {
                 .fretboard()
                 .work()
                 .gauge()
-                .meaning();
+                .meaning()
+                .toString();
         // On a finished board a rounder gauge touches at the edges, a flatter one at the crown.
         boolean shown =
             gauge < 287 && light.contains("centre") || gauge > 287 && light.contains("edges");

@@ -47,7 +47,7 @@ class SlotsLaterTest {
     double drop = FretboardRadius.drop(280, half.taper().halfWidth(half.frets().at(22)));
     assertThat(value(half, "slot.22.edge-now")).isCloseTo(2.6 - 0.1 - drop / 2, within(1e-6));
     assertThat(value(half, "slot.22.saw-now")).isCloseTo(1.9 + drop / 2 + 0.2, within(1e-6));
-    assertThat(half.fretboard().slots().when(Units.MM)).contains("left now at slot 22");
+    assertThat(half.fretboard().slots().when(Units.MM).toString()).contains("left now at slot 22");
     Plan done =
         Heron.with(
             "slot.school=midway",
@@ -55,10 +55,11 @@ class SlotsLaterTest {
             "fretboard.sanded=0.3",
             "fretboard.edge-dropped=" + full);
     assertThat(value(done, "slot.22.saw-now")).as("all sanded in").isCloseTo(1.9, within(1e-6));
-    assertThat(half.fretboard().slots().when(Units.FRACTION_64)).contains("1/32 in");
+    assertThat(half.fretboard().slots().when(Units.FRACTION_64).in(Units.FRACTION_64))
+        .contains("1/32 in");
     Plan late =
         Heron.with("slot.school=midway", "slot.first-depth=1.5", "fretboard.edge-dropped=" + full);
-    assertThat(late.fretboard().slots().when(Units.MM)).startsWith("too late");
+    assertThat(late.fretboard().slots().when(Units.MM).toString()).startsWith("too late");
   }
 
   /**
@@ -117,11 +118,12 @@ class SlotsLaterTest {
     Plan shallow = Heron.with("slot.school=after-radius", "slot.first-depth=2.2");
     double drop = FretboardRadius.drop(280, shallow.taper().halfWidth(shallow.frets().at(22)));
     assertThat(value(shallow, "slot.22.edge-then")).isCloseTo(2.2 - 0.3 - drop, within(1e-6));
-    assertThat(shallow.fretboard().slots().when(Units.MM))
+    assertThat(shallow.fretboard().slots().when(Units.MM).toString())
         .startsWith("sawn too shallow")
         .contains("slot 22");
     Plan enough = Heron.with("slot.school=after-radius", "slot.first-depth=2.8");
-    assertThat(enough.fretboard().slots().when(Units.MM)).startsWith("deepened after the radius");
+    assertThat(enough.fretboard().slots().when(Units.MM).toString())
+        .startsWith("deepened after the radius");
   }
 
   @Test
@@ -133,7 +135,8 @@ class SlotsLaterTest {
         .isCloseTo(
             Math.abs(FretboardRadius.drop(400, half) - FretboardRadius.drop(250, half)),
             within(1e-9));
-    assertThat(nut.fretboard().work().gauge().meaning()).contains("isn't what is wanted there");
+    assertThat(nut.fretboard().work().gauge().meaning().toString())
+        .contains("isn't what is wanted there");
     double end = nut.taper().end().value();
     Plan atEnd =
         Heron.with(
@@ -142,9 +145,9 @@ class SlotsLaterTest {
             "gauge.radius=400",
             "gauge.at=" + end);
     assertThat(value(atEnd, "gauge.gap")).isCloseTo(0, within(1e-9));
-    assertThat(atEnd.fretboard().work().gauge().meaning()).contains("as wanted there");
+    assertThat(atEnd.fretboard().work().gauge().meaning().toString()).contains("as wanted there");
     Plan light = Heron.with("fretboard.radius-nut=250", "gauge.radius=400", "gauge.light=centre");
-    assertThat(light.fretboard().work().gauge().meaning())
+    assertThat(light.fretboard().work().gauge().meaning().toString())
         .as("a flatter gauge that shows light at the centre: the board is flatter still")
         .contains("take more from the edges, until they show light of");
   }
@@ -167,7 +170,7 @@ class SlotsLaterTest {
                 : worst;
       }
       double left = value(plan, "slot." + worst + ".edge-then");
-      String told = plan.fretboard().slots().when(Units.MM);
+      String told = plan.fretboard().slots().when(Units.MM).toString();
       assertThat(told).contains(String.format(java.util.Locale.ROOT, "%.2f mm", Math.max(0, left)));
       if (left < 0.8) {
         assertThat(told).contains("slot " + worst);

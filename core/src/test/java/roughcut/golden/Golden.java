@@ -45,9 +45,17 @@ final class Golden {
     new TreeMap<>(plan.values()).forEach((id, v) -> lines.add(id + "\t" + v.value()));
     plan.clearances()
         .forEach(
-            s -> lines.add("thin " + s.what() + ", " + s.state().word() + "\t" + s.left().value()));
+            s ->
+                lines.add(
+                    "thin "
+                        + s.what().toString()
+                        + ", "
+                        + s.state().word()
+                        + "\t"
+                        + s.left().value()));
     plan.findings()
-        .forEach(f -> lines.add("finding " + f.severity().word() + ": " + f.words() + "\t0"));
+        .forEach(
+            f -> lines.add("finding " + f.severity().word().toString() + ": " + f.words() + "\t0"));
     return lines;
   }
 

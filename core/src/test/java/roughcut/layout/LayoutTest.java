@@ -99,9 +99,9 @@ class LayoutTest {
   @Test
   void aPlaceIsNamedByItsNearestFret() {
     FretLayout frets = Heron.with().frets();
-    assertThat(frets.near(0)).isEqualTo("nut");
-    assertThat(frets.near(17)).isEqualTo("nut");
-    assertThat(frets.near(19)).isEqualTo("fret 1");
-    assertThat(frets.near(900)).isEqualTo("fret 22");
+    assertThat(frets.near(0).toString()).isEqualTo("nut");
+    assertThat(frets.near(17).toString()).isEqualTo("nut");
+    assertThat(frets.near(19).toString()).isEqualTo("fret 1");
+    assertThat(frets.near(900).toString()).isEqualTo("fret 22");
   }
 }

@@ -271,7 +271,7 @@ class MultiscaleLayoutTest {
         nearest = Math.abs(places.get(k) - x) < Math.abs(places.get(nearest) - x) ? k : nearest;
       }
       assertThat(frets.nearest(x)).isEqualTo(nearest);
-      assertThat(frets.near(x)).isEqualTo(nearest == 0 ? "nut" : "fret " + nearest);
+      assertThat(frets.near(x).toString()).isEqualTo(nearest == 0 ? "nut" : "fret " + nearest);
     }
     assertThat(frets.real()).isFalse();
   }

@@ -16,7 +16,7 @@ class FingerprintTest {
 
   /** A chain of sums, each of the one before taken twice: as a tree it has 2^60 leaves. */
   private static Value deep(double first, LocalDate read) {
-    Value value = DecidedValue.of("d", "D", first, Quantity.LENGTH);
+    Value value = DecidedValue.of("d", Text.of("D"), first, Quantity.LENGTH);
     if (read != null) {
       value = new MeasuredValue(value, first, read);
     }
@@ -24,7 +24,7 @@ class FingerprintTest {
       value =
           ComputedValue.of(
               "s" + i,
-              "Sum",
+              Text.of("Sum"),
               Quantity.LENGTH,
               "(a + b) / 2",
               ComputedValue.in("a", value),
@@ -45,14 +45,14 @@ class FingerprintTest {
 
   @Test
   void symbolsFormulasAndNamesCount() {
-    Value a = DecidedValue.of("a", "A", 3, Quantity.LENGTH);
-    Value b = DecidedValue.of("b", "B", 3, Quantity.LENGTH);
+    Value a = DecidedValue.of("a", Text.of("A"), 3, Quantity.LENGTH);
+    Value b = DecidedValue.of("b", Text.of("B"), 3, Quantity.LENGTH);
     Set<Long> prints = new HashSet<>();
     List<Value> all = new ArrayList<>();
     all.add(
         ComputedValue.of(
             "x",
-            "X",
+            Text.of("X"),
             Quantity.LENGTH,
             "p + q",
             ComputedValue.in("p", a),
@@ -60,7 +60,7 @@ class FingerprintTest {
     all.add(
         ComputedValue.of(
             "x",
-            "X",
+            Text.of("X"),
             Quantity.LENGTH,
             "p + q",
             ComputedValue.in("p", b),
@@ -68,7 +68,7 @@ class FingerprintTest {
     all.add(
         ComputedValue.of(
             "x",
-            "X",
+            Text.of("X"),
             Quantity.LENGTH,
             "q + p",
             ComputedValue.in("p", a),
@@ -76,7 +76,7 @@ class FingerprintTest {
     all.add(
         ComputedValue.of(
             "x",
-            "Y",
+            Text.of("Y"),
             Quantity.LENGTH,
             "p + q",
             ComputedValue.in("p", a),
@@ -84,18 +84,18 @@ class FingerprintTest {
     all.add(
         ComputedValue.of(
             "y",
-            "X",
+            Text.of("X"),
             Quantity.LENGTH,
             "p + q",
             ComputedValue.in("p", a),
             ComputedValue.in("q", b)));
-    all.add(SearchedValue.of("x", "X", 6, Quantity.LENGTH, "found", a, b));
-    all.add(SearchedValue.of("x", "X", 6, Quantity.LENGTH, "found", b, a));
-    all.add(SearchedValue.of("x", "X", 6, Quantity.LENGTH, "least", a, b));
-    all.add(TableValue.of("x", "X", 6, Quantity.LENGTH, "a table"));
-    all.add(TableValue.of("x", "X", 6, Quantity.LENGTH, "another"));
-    all.add(DecidedValue.of("x", "X", 6, Quantity.LENGTH));
-    all.add(DecidedValue.of("x", "X", 6, Quantity.ANGLE));
+    all.add(SearchedValue.of("x", Text.of("X"), 6, Quantity.LENGTH, Text.of("found"), a, b));
+    all.add(SearchedValue.of("x", Text.of("X"), 6, Quantity.LENGTH, Text.of("found"), b, a));
+    all.add(SearchedValue.of("x", Text.of("X"), 6, Quantity.LENGTH, Text.of("least"), a, b));
+    all.add(TableValue.of("x", Text.of("X"), 6, Quantity.LENGTH, Text.of("a table")));
+    all.add(TableValue.of("x", Text.of("X"), 6, Quantity.LENGTH, Text.of("another")));
+    all.add(DecidedValue.of("x", Text.of("X"), 6, Quantity.LENGTH));
+    all.add(DecidedValue.of("x", Text.of("X"), 6, Quantity.ANGLE));
     all.forEach(v -> assertThat(prints.add(v.print())).as(v.toString()).isTrue());
   }
 
@@ -105,11 +105,11 @@ class FingerprintTest {
     Random random = new Random(7);
     Set<Long> prints = new HashSet<>();
     for (int i = 0; i < 20_000; i++) {
-      Value v = DecidedValue.of("v", "V", random.nextDouble(), Quantity.LENGTH);
+      Value v = DecidedValue.of("v", Text.of("V"), random.nextDouble(), Quantity.LENGTH);
       assertThat(prints.add(Provenance.of(v).with(v).print())).isTrue();
     }
-    Value a = DecidedValue.of("a", "A", 1, Quantity.LENGTH);
-    Value again = DecidedValue.of("a", "A", 1, Quantity.LENGTH);
+    Value a = DecidedValue.of("a", Text.of("A"), 1, Quantity.LENGTH);
+    Value again = DecidedValue.of("a", Text.of("A"), 1, Quantity.LENGTH);
     assertThat(Provenance.of(a))
         .isEqualTo(Provenance.of(again))
         .hasSameHashCodeAs(Provenance.of(again));

@@ -19,7 +19,9 @@ class FormulaTest {
     for (int i = 0; i < symbols.length; i += 2) {
       String symbol = (String) symbols[i];
       double number = ((Number) symbols[i + 1]).doubleValue();
-      inputs.add(ComputedValue.in(symbol, DecidedValue.of(symbol, symbol, number, Quantity.RATIO)));
+      inputs.add(
+          ComputedValue.in(
+              symbol, DecidedValue.of(symbol, Text.raw(symbol), number, Quantity.RATIO)));
     }
     return new ComputedValue(new ValueKey("x", "x", Quantity.RATIO), Formula.of(formula), inputs)
         .value();

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 /** The values that shape a thing: each once, those from the wood first. */
 class ProvenanceTest {
   private static DecidedValue decided(String id, double value) {
-    return DecidedValue.of(id, id, value, Quantity.LENGTH);
+    return DecidedValue.of(id, Text.raw(id), value, Quantity.LENGTH);
   }
 
   private static MeasuredValue read(String id, double value) {
@@ -47,7 +47,7 @@ class ProvenanceTest {
     ComputedValue sum =
         ComputedValue.of(
             "s",
-            "s",
+            Text.of("s"),
             Quantity.LENGTH,
             "2 · a + r",
             ComputedValue.in("a", decided("a", 3)),

@@ -1,6 +1,7 @@
 package roughcut.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -23,21 +24,34 @@ import roughcut.whatif.SeatWays;
 class TextTest {
   @Test
   void lengthsAreConvertedAndNothingElse() {
-    String saw = "saw " + Text.mm(12.7, 1) + " deep at 3°, 4 passes of 20 mm²";
-    assertThat(Text.in(saw, Units.DECIMAL_INCH))
-        .isEqualTo("saw 0.500 in deep at 3°, 4 passes of 20 mm²");
-    assertThat(Text.in(saw, Units.MM)).isEqualTo("saw 12.7 mm deep at 3°, 4 passes of 20 mm²");
-    assertThat(Text.in("from " + Text.mm(-25.4, 0) + " to " + Text.mm(50.8, 0), Units.FRACTION_64))
+    Text saw =
+        Text.of("saw {depth} deep at 3°, {passes} passes of 20 mm²", Text.length(12.7, 1), 4);
+    assertThat(saw.in(Units.DECIMAL_INCH)).isEqualTo("saw 0.500 in deep at 3°, 4 passes of 20 mm²");
+    assertThat(saw.in(Units.MM)).isEqualTo("saw 12.7 mm deep at 3°, 4 passes of 20 mm²");
+    assertThat(
+            Text.of("from {a} to {b}", Text.length(-25.4, 0), Text.length(50.8, 0))
+                .in(Units.FRACTION_64))
         .isEqualTo("from −1.000 in to 2.000 in");
-    assertThat(Text.in(Text.mm(-0.04, 1), Units.MM)).isEqualTo("0.0 mm");
-    assertThat(Text.in("nothing", Units.FRACTION_64)).isEqualTo("nothing");
+    assertThat(Text.of("{a}", Text.length(-0.04, 1)).in(Units.MM)).isEqualTo("0.0 mm");
+    assertThat(Text.of("nothing").in(Units.FRACTION_64)).isEqualTo("nothing");
+    assertThat(Text.of("{a}", Text.amount(12.34, Quantity.FINE_LENGTH))).hasToString("12.34 mm");
+    assertThat(Text.of("{a}", Text.amount(3, Quantity.ANGLE)).in(Units.DECIMAL_INCH))
+        .isEqualTo("3°");
+  }
+
+  /** A sentence with more or fewer things than holes is a mistake of ours, wherever it is made. */
+  @Test
+  void everyHoleIsFilled() {
+    assertThatThrownBy(() -> Text.of("{a} and {b}", 1)).isInstanceOf(RuntimeException.class);
+    assertThatThrownBy(() -> Text.of("{a}", 1, 2)).isInstanceOf(RuntimeException.class);
+    assertThat(Text.of("{a}", "{b} {c}")).hasToString("{b} {c}");
   }
 
   /** What the maker typed is not a length of the program's, whatever it looks like. */
   @Test
   void whatTheMakerTypedStaysAsItIs() {
     String name = "offcut 30 mm {} %s";
-    Text text = Text.of("board " + name + " is " + Text.mm(4, 1) + " too thin");
+    Text text = Text.of("board {name} is {by} too thin", name, Text.length(4, 1));
     assertThat(text.in(Units.DECIMAL_INCH)).isEqualTo("board " + name + " is 0.157 in too thin");
     String wood = Heron.build().design().neckStack().strips().get(0).species();
     Board board =
@@ -60,46 +74,58 @@ class TextTest {
     assertThat(said).isNotEmpty().allMatch(w -> w.contains("offcut 30 mm"));
   }
 
-  /** A mark that somebody pasted into a name is none of ours: what is said around it is said. */
+  /** Whatever somebody pastes into a name stays in it: a hole of ours, a letter for private use. */
   @Test
-  void aPastedMarkSpoilsNothing() {
-    String mark = Text.mm(3, 1).substring(0, 1);
-    for (String name :
-        List.of(mark, mark + mark, Text.mm(3, 1).substring(0, 3), mark + "1x\uE001", "\uE001")) {
-      Text text = Text.of("board " + name + " is " + Text.mm(12.7, 1) + " too thin");
-      assertThat(text.in(Units.DECIMAL_INCH))
-          .startsWith("board ")
-          .endsWith(" is 0.500 in too thin")
-          .doesNotContain(mark);
-      assertThat(Text.of(text.words())).isEqualTo(text);
+  void aPastedNameSpoilsNothing() {
+    String mark = "\uE000";
+    for (String name : List.of(mark, "{by}", "{", "}", "{{", mark + "1x\uE001", "$1 \\1 %s")) {
+      Text text = Text.of("board {name} is {by} too thin", name, Text.length(12.7, 1));
+      assertThat(text.in(Units.DECIMAL_INCH)).isEqualTo("board " + name + " is 0.500 in too thin");
     }
     Design called = Heron.build().design().withFittingCalled("neck", "N" + mark);
     Plan plan = Plan.of(Heron.build().withDesign(called), Demo.shop().withCutters(List.of()));
-    assertThat(plan.findings()).anyMatch(f -> f.words().startsWith("N\uFFFD"));
+    assertThat(plan.findings()).anyMatch(f -> f.words().startsWith("N" + mark));
   }
 
-  /** Put into other words and taken out again, it is the same sentence. */
+  /** A sentence within another keeps its numbers and what it is about. */
   @Test
   void aSentenceGoesIntoAnother() {
-    Text one = Text.of("left " + Text.mm(1.23456, 1) + ", under " + Text.mm(3, 0));
-    assertThat(Text.of(one.words())).isEqualTo(one);
-    assertThat(one.and("; spare " + Text.mm(2, 1)).in(Units.MM))
-        .isEqualTo("left 1.2 mm, under 3 mm; spare 2.0 mm");
-    assertThat(one.alike(Text.of("left " + Text.mm(9, 1) + ", under " + Text.mm(4, 0)))).isTrue();
-    assertThat(one.alike(Text.of("left " + Text.mm(1.23456, 1) + ", over " + Text.mm(3, 0))))
-        .isFalse();
-    assertThat(Text.of("at most 3.5°, 12 frets").alike(Text.of("at most 12°, 9 frets"))).isTrue();
-    assertThat(Text.of("at most 3.5°").alike(Text.of("at least 3.5°"))).isFalse();
-    assertThat(Text.in("deep " + Text.number(12.34, Quantity.FINE_LENGTH), Units.MM))
-        .isEqualTo("deep 12.34 mm");
-    assertThat(Text.in(Text.number(3, Quantity.ANGLE), Units.DECIMAL_INCH)).isEqualTo("3°");
+    Text one = left("left", 1.23456, 3);
+    assertThat(one.and(Text.of("; spare {a}", Text.length(2, 1))))
+        .hasToString("left 1.2 mm, under 3 mm; spare 2.0 mm");
+    Text whole = Text.of("{part}: {what}", Text.of("neck"), one);
+    assertThat(whole.numbers()).containsExactly(1.23456, 3.0);
+    assertThat(whole.matter()).isEqualTo("neck: left #, under #");
+    assertThat(whole.capital()).hasToString("Neck: left 1.2 mm, under 3 mm");
+    assertThat(whole.capital().small()).hasToString("neck: left 1.2 mm, under 3 mm");
+    assertThat(Text.joined(List.of(one, Text.NONE, Text.of("b")), "; "))
+        .hasToString("left 1.2 mm, under 3 mm; b");
+    assertThat(Text.NONE.and(one)).isEqualTo(one);
+  }
+
+  /** Two are of one kind when they say the same of other numbers. */
+  @Test
+  void whatIsAlikeSaysTheSameOfOtherNumbers() {
+    Text one = left("left", 1.23456, 3);
+    assertThat(one.alike(left("left", 9, 4))).isTrue();
+    assertThat(one.alike(left("right", 9, 4))).isFalse();
+    assertThat(Text.of("{n} frets", 12).alike(Text.of("{n} frets", 9))).isTrue();
+    assertThat(Text.of("at most {n}", 3).alike(Text.of("at least {n}", 3))).isFalse();
+    assertThat(Text.of("{a}", Text.length(1, 1)).alike(Text.of("{a}", "1 mm"))).isFalse();
+    assertThat(Text.of("of {a}", one).alike(Text.of("of {a}", left("left", 2, 2)))).isTrue();
+    assertThat(Text.of("of {a}", one).alike(Text.of("of {a}", left("over", 2, 2)))).isFalse();
+  }
+
+  private static Text left(String what, double left, double least) {
+    return Text.of(
+        "{what} {left}, under {least}", what, Text.length(left, 1), Text.length(least, 0));
   }
 
   /** Lengths that aren't, as long as nothing can be worked out, are said all the same. */
   @Test
   void anyNumberIsSaid() {
     for (double value : new double[] {0, 1e-9, 1e12, Double.NaN, Double.NEGATIVE_INFINITY}) {
-      assertThat(Text.of("so " + Text.mm(value, 2)).in(Units.MM)).startsWith("so ");
+      assertThat(Text.of("so {a}", Text.length(value, 2)).in(Units.MM)).startsWith("so ");
     }
   }
 
@@ -125,28 +151,28 @@ class TextTest {
     int said = 0;
     for (Build build : builds) {
       Plan plan = Plan.of(build, Demo.shop());
-      List<String> all = new ArrayList<>();
-      plan.problems().forEach(p -> all.add(p.text().words()));
-      plan.about(Topic.NECK_BLANK).forEach(q -> all.add(q.text().words()));
-      plan.about(Topic.BODY_BLANK).forEach(q -> all.add(q.text().words()));
-      plan.about(Topic.PLANER).forEach(q -> all.add(q.text().words()));
-      FixSuggestions.stack(plan).forEach(w -> all.add(w.text().words()));
+      List<Text> all = new ArrayList<>();
+      plan.problems().forEach(p -> all.add(p.text()));
+      plan.about(Topic.NECK_BLANK).forEach(q -> all.add(q.text()));
+      plan.about(Topic.BODY_BLANK).forEach(q -> all.add(q.text()));
+      plan.about(Topic.PLANER).forEach(q -> all.add(q.text()));
+      FixSuggestions.stack(plan).forEach(w -> all.add(w.text()));
       plan.rips()
           .plans()
-          .forEach(r -> FixSuggestions.strips(plan, r).forEach(w -> all.add(w.text().words())));
+          .forEach(r -> FixSuggestions.strips(plan, r).forEach(w -> all.add(w.text())));
       plan.cuts().routs().forEach(r -> all.add(r.template().say()));
       plan.cuts().routs().forEach(r -> r.plan().missing().ifPresent(all::add));
       all.add(plan.stringPlan().heights().reach(plan.stringPlan().bridge().kind()));
       all.add(plan.stringPlan().bridge().trouble());
       all.addAll(plan.nutWork().advice());
-      SeatWays.of(plan).forEach(w -> all.add(w.proposal().text().words()));
-      for (String sentence : all) {
-        String inches = Text.in(sentence, Units.DECIMAL_INCH);
+      SeatWays.of(plan).forEach(w -> all.add(w.proposal().text()));
+      for (Text sentence : all) {
+        String inches = sentence.in(Units.DECIMAL_INCH);
         assertThat(inches).doesNotContain(" mm ").doesNotEndWith(" mm").doesNotContain("\uE000");
-        assertThat(bare.matcher(Text.in(sentence, Units.MM)).find())
-            .as("a length without its unit: " + sentence)
+        assertThat(bare.matcher(sentence.in(Units.MM)).find())
+            .as("a length without its unit: %s", sentence)
             .isFalse();
-        said += inches.equals(Text.in(sentence, Units.MM)) ? 0 : 1;
+        said += inches.equals(sentence.in(Units.MM)) ? 0 : 1;
       }
     }
     assertThat(said).isGreaterThan(12);

@@ -197,8 +197,8 @@ class HeadTest {
     for (HeadComparison.Way way : ways) {
       Plan after = Plan.of(way.choose().change().apply(plan.build()), Demo.shop());
       assertThat(after.blanks().ways().stream().filter(HeadComparison.Way::chosen).toList())
-          .extracting(HeadComparison.Way::name)
-          .containsExactly(way.name());
+          .extracting(w -> w.name().toString())
+          .containsExactly(way.name().toString());
     }
   }
 
@@ -208,7 +208,7 @@ class HeadTest {
     for (String heel : List.of("18", "44")) {
       Plan plan = Heron.with("head.angle=2", "heel.thickness=" + heel);
       HeadComparison.Way one = plan.blanks().ways().get(2);
-      assertThat(one.name()).isEqualTo("one piece");
+      assertThat(one.name().toString()).isEqualTo("one piece");
       assertThat(one.depth())
           .isGreaterThanOrEqualTo(plan.neck().heelThickness().value())
           .isGreaterThanOrEqualTo(plan.blanks().ways().get(0).depth());

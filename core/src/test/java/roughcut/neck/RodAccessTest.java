@@ -81,7 +81,8 @@ class RodAccessTest {
     double rise = Math.tan(Math.toRadians(plan.stringPlan().heights().angle().value()));
     double over = plan.stringPlan().heights().exposed().value() + 68 * rise - 6;
     assertThat(value(plan, "access.key-over-body")).isCloseTo(over, within(1e-9));
-    assertThat(way(plan).steps().get(3)).contains(over < 2 ? "take the neck off" : "over the body");
+    assertThat(way(plan).steps().get(3).toString())
+        .contains(over < 2 ? "take the neck off" : "over the body");
     assertThat(way(plan).trouble()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "rod.length=495").problems())
         .anyMatch(p -> p.where().equals("rod.worked-from"));
@@ -198,7 +199,7 @@ class RodAccessTest {
       Plan plan = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=" + depth);
       double key =
           way(plan).lefts().stream()
-              .filter(l -> l.what().contains("key over the pocket"))
+              .filter(l -> l.what().toString().contains("key over the pocket"))
               .findFirst()
               .orElseThrow()
               .value()

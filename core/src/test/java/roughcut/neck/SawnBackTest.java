@@ -194,9 +194,9 @@ class SawnBackTest {
   @Test
   void theRuleOfThumbIsJudgedWhereItIsWorst() {
     Plan plan = Heron.with("neck.thickness-1=24", "neck.thickness-12=18.5", "shaft.thickness=30");
-    assertThat(plan.details().carving().rule().where()).isEqualTo("fret 12");
+    assertThat(plan.details().carving().rule().where().toString()).isEqualTo("fret 12");
     Plan other = Heron.with("neck.thickness-1=18", "neck.thickness-12=23", "shaft.thickness=30");
-    assertThat(other.details().carving().rule().where()).isEqualTo("fret 1");
+    assertThat(other.details().carving().rule().where().toString()).isEqualTo("fret 1");
   }
 
   /** Straight down under both lower corners, everywhere along the channel, by looking. */

@@ -27,7 +27,7 @@ class ChapterStatusTest {
 
   private static void says(ChapterStatus status, Clearance.State state, String words) {
     assertThat(status.state()).isEqualTo(state);
-    assertThat(status.words()).isEqualTo(words);
+    assertThat(status.words().toString()).isEqualTo(words);
   }
 
   @Test

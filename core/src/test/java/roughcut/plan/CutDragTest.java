@@ -33,10 +33,10 @@ class CutDragTest {
     CutDrag along = drag(plan, "bridge", 10.2, 0.9);
     assertThat(number(along.design(), "pickup.bridge.from-saddle")).isEqualTo(36);
     assertThat(number(along.design(), "pickup.bridge.aside")).as("snapped").isZero();
-    assertThat(along.words()).isEqualTo("36.0 mm to the saddle line");
+    assertThat(along.words().toString()).isEqualTo("36.0 mm to the saddle line");
     CutDrag aside = drag(plan, "bridge", 0, 4.3);
     assertThat(number(aside.design(), "pickup.bridge.aside")).isEqualTo(4.5);
-    assertThat(aside.words()).contains("4.5 mm aside");
+    assertThat(aside.words().toString()).contains("4.5 mm aside");
     CutDrag tooFar = drag(plan, "bridge", 400, 0);
     assertThat(number(tooFar.design(), "pickup.bridge.from-saddle")).as("no further").isEqualTo(5);
   }
@@ -47,7 +47,7 @@ class CutDragTest {
         Heron.with("pickup.neck.located-from=fretboard-end", "pickup.neck.from-fretboard=8");
     CutDrag moved = drag(plan, "neck", 3, 0);
     assertThat(number(moved.design(), "pickup.neck.from-fretboard")).isEqualTo(11);
-    assertThat(moved.words()).contains("to the fretboard");
+    assertThat(moved.words().toString()).contains("to the fretboard");
   }
 
   @Test
@@ -88,7 +88,7 @@ class CutDragTest {
             .isEqualTo(key.equals("x") ? -6 : 3);
       }
     }
-    assertThat(moved.words()).startsWith("with its controls");
+    assertThat(moved.words().toString()).startsWith("with its controls");
     Plan dunlin = Plan.of(Demo.dunlin(LocalDate.of(2026, 5, 4)), Demo.shop());
     CutDrag box = drag(dunlin, "battery", 5, 5);
     assertThat(number(box.design(), "cavity.battery.x")).isEqualTo(855);
@@ -102,7 +102,7 @@ class CutDragTest {
     Point wanted = plan.body().outline().edge().at(0.60).at();
     CutDrag moved = drag(plan, "output", wanted.x() - now.x(), wanted.y() - now.y());
     assertThat(number(moved.design(), "jack.output.round")).isCloseTo(60, within(0.06));
-    assertThat(moved.words()).contains("% round the edge");
+    assertThat(moved.words().toString()).contains("% round the edge");
   }
 
   @Test
@@ -111,7 +111,7 @@ class CutDragTest {
     for (String name : new String[] {"pocket", "post-bass", "bolt-1", "controls-screw-1"}) {
       CutDrag still = drag(plan, name, 20, 20);
       assertThat(still.design()).isEqualTo(plan.build().design());
-      assertThat(still.words()).isEqualTo("its place follows from other decisions");
+      assertThat(still.words().toString()).isEqualTo("its place follows from other decisions");
     }
     assertThat(drag(plan, "neck-wire", 20, 20).design()).isEqualTo(plan.build().design());
   }
@@ -149,7 +149,7 @@ class CutDragTest {
       for (Cut cut : plan.cuts().cuts()) {
         CutDrag moved =
             drag(plan, cut.name(), 900 * random.nextGaussian(), 500 * random.nextGaussian());
-        assertThat(moved.words()).isNotBlank();
+        assertThat(moved.words().toString()).isNotBlank();
         for (String id : moved.design().numbers().keySet()) {
           Decisions.find(moved.design(), id)
               .map(NumberDecision.class::cast)

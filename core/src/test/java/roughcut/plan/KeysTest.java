@@ -62,7 +62,7 @@ class KeysTest {
     List<ValueKey> keys = keys();
     assertThat(keys).hasSizeGreaterThan(200);
     assertThat(keys.stream().map(ValueKey::id)).doesNotHaveDuplicates();
-    assertThat(keys).allSatisfy(k -> assertThat(k.label()).as(k.id()).isNotBlank());
+    assertThat(keys).allSatisfy(k -> assertThat(k.label().toString()).as(k.id()).isNotBlank());
     Set<String> decided = new HashSet<>();
     Decisions.all().stream().map(Decision::id).forEach(decided::add);
     assertThat(keys.stream().map(ValueKey::id).filter(decided::contains))

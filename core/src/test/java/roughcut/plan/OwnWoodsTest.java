@@ -25,6 +25,7 @@ import roughcut.drawing.Sheet;
 import roughcut.file.BuildFile;
 import roughcut.file.ShopFile;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.record.Build;
 import roughcut.schedule.ShoppingList;
@@ -113,7 +114,7 @@ class OwnWoodsTest {
     assertThat(Decisions.FRETBOARD_SPECIES.offered(Woods.BOOK)).hasSameSizeAs(SpeciesBook.all());
     Woods more = Woods.BOOK.with(Woods.BOOK.another(SpeciesBook.get("ash")));
     assertThat(Decisions.FRETBOARD_SPECIES.offered(more))
-        .contains(new WoodChoice("own-ash-2", "ash 2"))
+        .contains(new WoodChoice("own-ash-2", Text.raw("ash 2")))
         .hasSize(SpeciesBook.all().size() + 1);
   }
 
@@ -144,16 +145,18 @@ class OwnWoodsTest {
     for (List<Board> rack : List.of(List.<Board>of(), List.of(small("own-cherry-2")))) {
       Plan plan = Plan.of(build, Demo.shop().withWoods(woods).withBoards(rack));
       StringBuilder told = new StringBuilder();
-      plan.values().values().forEach(v -> told.append(v.label()).append('\n'));
+      plan.values().values().forEach(v -> told.append(v.label().toString()).append('\n'));
       plan.findings().forEach(f -> told.append(f.words()).append('\n'));
-      plan.boards().homeless().forEach(h -> told.append(h.why()).append('\n'));
+      plan.boards().homeless().forEach(h -> told.append(h.why().toString()).append('\n'));
       Bench.of(plan, LocalDate.of(2026, 5, 4).atStartOfDay())
           .steps()
           .forEach(
               s ->
-                  told.append(s.operation().title()).append(s.operation().cautions()).append('\n'));
+                  told.append(s.operation().title().toString())
+                      .append(s.operation().cautions())
+                      .append('\n'));
       ShoppingList.shopping(plan, Units.MM)
-          .forEach(l -> told.append(l.what()).append(l.why()).append('\n'));
+          .forEach(l -> told.append(l.what().toString()).append(l.why().toString()).append('\n'));
       for (Sheet sheet : Sheet.values()) {
         told.append(words(sheet.of(plan, Units.MM)));
       }

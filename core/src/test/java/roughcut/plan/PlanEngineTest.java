@@ -43,7 +43,16 @@ class PlanEngineTest {
     List<String> lines = new ArrayList<>();
     for (Map.Entry<String, Value> e : plan.values().entrySet()) {
       Value v = e.getValue();
-      lines.add(e.getKey() + "=" + v.value() + " " + v.label() + " " + v.how() + " " + inputs(v));
+      lines.add(
+          e.getKey()
+              + "="
+              + v.value()
+              + " "
+              + v.label().toString()
+              + " "
+              + v.how().toString()
+              + " "
+              + inputs(v));
     }
     return lines;
   }

@@ -25,6 +25,7 @@ import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.rout.RoutPlan;
 import roughcut.schedule.ShopWork;
@@ -101,12 +102,12 @@ class ReadinessTest {
   void aMissingCutterStopsItsRout() {
     Build build = Heron.build().asDesigned();
     Plan plan = Plan.of(build, Demo.shop().withCutters(List.of()));
-    List<String> routs = plan.cuts().routs().stream().map(r -> r.words()).toList();
+    List<String> routs = plan.cuts().routs().stream().map(r -> r.words().toString()).toList();
     assertThat(routs).isNotEmpty();
     assertThat(stops(plan, Chapter.ROUTS))
         .extracting(f -> f.words().replaceFirst(":.*", ""))
         .containsExactlyElementsOf(routs);
-    assertThat(plan.standing(Chapter.ROUTS).words()).isEqualTo(routs.size() + " to get");
+    assertThat(plan.standing(Chapter.ROUTS).words().toString()).isEqualTo(routs.size() + " to get");
     Plan shipped = Plan.of(build, Demo.shop());
     long lacking =
         shipped.cuts().routs().stream()
@@ -130,8 +131,8 @@ class ReadinessTest {
       var clearance =
           new Clearance(
               ClearanceKind.INSERT,
-              "curved joint",
-              DecidedValue.of("x", "x", left, Quantity.LENGTH),
+              Text.of("curved joint"),
+              DecidedValue.of("x", Text.of("x"), left, Quantity.LENGTH),
               new Limit(3, Limit.NO_STOP),
               0,
               0,
@@ -171,7 +172,7 @@ class ReadinessTest {
         assertThat(2 - status.state().ordinal())
             .as("%s of %s", chapter, build.name())
             .isEqualTo(worst);
-        assertThat(status.words().equals("clear")).isEqualTo(worst == 0);
+        assertThat(status.words().toString().equals("clear")).isEqualTo(worst == 0);
       }
     }
   }
@@ -192,7 +193,7 @@ class ReadinessTest {
     assertThat(read)
         .isEqualTo(
             plan.findings().stream()
-                .map(f -> f.topic().words() + f.severity().word() + f.words())
+                .map(f -> f.topic().words().toString() + f.severity().word().toString() + f.words())
                 .collect(Collectors.toList()));
     assertThat(read).anyMatch(r -> r.startsWith("neckcan't be"));
   }

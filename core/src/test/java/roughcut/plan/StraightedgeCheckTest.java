@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
-import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.plan.StraightedgeCheck.Datum;
 
 /** Rules that are laid to any line, and marks that were made with one that stood off its zero. */
@@ -51,16 +49,16 @@ class StraightedgeCheckTest {
     Plan plan = Heron.with();
     // Laid with its end, which is 1.2 short, to the nut line: everything lies 1.2 too near it.
     double seven = plan.frets().at(7);
-    String said = Text.in(StraightedgeCheck.USUAL.marked(plan, 7, seven - 1.2), Units.MM);
+    String said = StraightedgeCheck.USUAL.marked(plan, 7, seven - 1.2).toString();
     double cents = 1200 * Math.log((640 - seven + 1.2) / (640 - seven)) / Math.log(2);
     assertThat(said)
         .contains("1.20 mm too far towards the nut")
         .contains(String.format(java.util.Locale.ROOT, "%.1f cents flat", cents))
         .contains("the nut line moves 1.20 mm towards the nut")
         .contains("10.8 mm of board are left");
-    assertThat(Text.in(StraightedgeCheck.USUAL.marked(plan, 12, 325), Units.MM))
+    assertThat(StraightedgeCheck.USUAL.marked(plan, 12, 325).toString())
         .contains("sharp", "a scale of 650.0 mm");
-    assertThat(new StraightedgeCheck(Datum.HEEL_END, 5).marked(plan, 12, 505 - 320))
+    assertThat(new StraightedgeCheck(Datum.HEEL_END, 5).marked(plan, 12, 505 - 320).toString())
         .isEqualTo("Fret 12 is marked where it belongs");
   }
 }

@@ -38,8 +38,9 @@ class SumsTest {
         .allSatisfy(
             v -> {
               assertThat(v).isInstanceOfAny(ComputedValue.class, SearchedValue.class);
-              assertThat(v instanceof SearchedValue).isEqualTo(v.how().matches("(least|found) .*"));
-              if (!v.how().equals("0")) {
+              assertThat(v instanceof SearchedValue)
+                  .isEqualTo(v.how().toString().matches("(least|found) .*"));
+              if (!v.how().toString().equals("0")) {
                 assertThat(v.dependsOn()).as(v.id() + " hangs on nothing").isNotEmpty();
               }
             });

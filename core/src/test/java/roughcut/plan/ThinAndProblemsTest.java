@@ -66,7 +66,7 @@ class ThinAndProblemsTest {
   void whatWouldChangeASpotIsADecisionThatDoes() {
     Plan plan = Heron.with();
     for (Clearance clearance : plan.clearances()) {
-      assertThat(clearance.changedBy()).as(clearance.what()).isNotEmpty();
+      assertThat(clearance.changedBy()).as(clearance.what().toString()).isNotEmpty();
       clearance
           .changedBy()
           .forEach(id -> assertThat(Decisions.find(plan.build().design(), id)).as(id).isPresent());

@@ -16,10 +16,10 @@ import org.junit.jupiter.api.Test;
 import roughcut.bench.Operation;
 import roughcut.bench.Route;
 import roughcut.demo.Demo;
-import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
+import roughcut.measure.Said;
 import roughcut.record.Build;
 
 /** Labels say what docs/words.md says, and nothing of its right column. */
@@ -40,20 +40,20 @@ class WordsTest {
   private static TreeSet<String> labels() {
     TreeSet<String> labels = new TreeSet<>();
     for (Decision decision : Decisions.all()) {
-      labels.add(decision.label());
+      labels.add(decision.label().toString());
       if (decision instanceof ChoiceDecision<?> choice) {
-        choice.choices().stream().map(Choice::label).forEach(labels::add);
+        choice.choices().forEach(c -> labels.add(c.label().toString()));
       }
     }
     for (Build build : Constructions.all()) {
       Plan plan = Plan.of(build, Demo.shop());
-      plan.values().values().forEach(v -> labels.add(v.label()));
-      plan.clearances().forEach(s -> labels.add(s.what()));
+      plan.values().values().forEach(v -> labels.add(v.label().toString()));
+      plan.clearances().forEach(s -> labels.add(s.what().toString()));
       for (Operation op : Route.of(plan).order()) {
-        labels.add(op.title());
-        labels.add(op.wrong());
-        labels.addAll(op.after().values());
-        op.holds().forEach(h -> labels.add(h.what() + "; " + h.reason()));
+        labels.add(op.title().toString());
+        labels.add(op.wrong().toString());
+        labels.addAll(Said.all(op.after().values()));
+        op.holds().forEach(h -> labels.add(h.what().toString() + "; " + h.reason().toString()));
       }
     }
     return labels;
@@ -80,7 +80,7 @@ class WordsTest {
   void noTwoDecisionsAreCalledTheSame() {
     Map<String, Long> times =
         Decisions.all().stream()
-            .collect(Collectors.groupingBy(Decision::label, Collectors.counting()));
+            .collect(Collectors.groupingBy(d -> d.label().toString(), Collectors.counting()));
     times.values().removeIf(n -> n == 1);
     assertThat(times).isEmpty();
   }

@@ -13,6 +13,7 @@ import roughcut.measure.DecidedValue;
 import roughcut.measure.MeasuredValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 
 /** Where a reading takes a decision's place, and what was asked for is remembered. */
@@ -50,7 +51,7 @@ class EffectiveInputsTest {
   void whatWasAskedForWhileSomethingIsMadeIsRememberedOnce() {
     EffectiveInputs inputs = new EffectiveInputs(heron());
     Provenance other =
-        Provenance.of(DecidedValue.of("x", "x", 1, roughcut.measure.Quantity.LENGTH));
+        Provenance.of(DecidedValue.of("x", Text.of("x"), 1, roughcut.measure.Quantity.LENGTH));
     EffectiveInputs.Watched<Double> watched =
         inputs.tracked(
             () -> {

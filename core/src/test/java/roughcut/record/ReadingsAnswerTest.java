@@ -164,7 +164,7 @@ class ReadingsAnswerTest {
     assertThat(value(bowed, "slot.5.depth-final")).isCloseTo(done - 2.1, within(1e-9));
     assertThat(said(bowed))
         .anyMatch(w -> w.contains("left of the slots") || w.contains("slots are"));
-    assertThat(bowed.clearances()).anyMatch(s -> s.what().contains("bow sanded out"));
+    assertThat(bowed.clearances()).anyMatch(s -> s.what().toString().contains("bow sanded out"));
     Plan taken = Heron.with("carve.rod-takes=0.5", "carve.bow=0.4");
     assertThat(value(taken, "slot.5.depth-final")).isEqualTo(done);
     assertThat(said(taken)).noneMatch(w -> w.contains("slots"));

@@ -68,7 +68,7 @@ class CutLocationsTest {
             .findFirst()
             .orElseThrow();
     assertThat(aside.by()).isCloseTo(8, within(1e-6));
-    assertThat(aside.sentence(roughcut.measure.Units.MM))
+    assertThat(aside.sentence(roughcut.measure.Units.MM).toString())
         .endsWith("8.00 mm away from where it is drawn");
     List<Proposal> ways = RecoveryOptions.of(after, aside);
     assertThat(ways.toString()).contains("plug it with the same wood", "let the design follow");

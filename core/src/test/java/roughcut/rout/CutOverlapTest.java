@@ -16,6 +16,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 
@@ -27,12 +28,12 @@ class CutOverlapTest {
         new RoutStep(
             name,
             List.of(shape),
-            DecidedValue.of(name + ".depth", "Depth", depth, Quantity.LENGTH),
+            DecidedValue.of(name + ".depth", Text.of("Depth"), depth, Quantity.LENGTH),
             List.of(new Prism(shape.corners(), 0, depth, 0)),
             3);
     return new Cut(
         name,
-        name,
+        Text.raw(name),
         CutKind.CAVITY,
         CutFrom.TOP,
         List.of(step),
@@ -45,7 +46,7 @@ class CutOverlapTest {
   private static Cut bore(String name, double x, double y, double radius, double depth) {
     return new Cut(
         name,
-        name,
+        Text.raw(name),
         CutKind.BORE,
         CutFrom.TOP,
         List.of(),

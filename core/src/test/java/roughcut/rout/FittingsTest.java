@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
-import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.finding.Finding;
 import roughcut.geometry.Outline;
@@ -70,7 +69,7 @@ class FittingsTest {
             dunlin.withDesign(Heron.set(dunlin.design(), "plate.plate.overlap=60")), Demo.shop());
     assertThat(wide.clearances())
         .filteredOn(s -> s.kind().id().equals("body.hardware"))
-        .extracting(Clearance::what)
+        .extracting(s -> s.what().toString())
         .anyMatch(w -> w.contains("bridge") && w.contains("plate"))
         .noneMatch(w -> w.contains("plate") && w.contains("knob"));
   }

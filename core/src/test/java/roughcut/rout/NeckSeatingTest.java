@@ -11,6 +11,7 @@ import roughcut.design.BodyFace;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Point;
 import roughcut.geometry.Solid;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -47,7 +48,7 @@ class NeckSeatingTest {
       assertThat(along - post.bores().get(0).from().x()).isCloseTo(640 - expected, within(1e-6));
       // A ruler on the body finds the post where it is bored.
       assertThat(plan.stringPlan().bridge().holes().get(0).from())
-          .filteredOn(f -> f.datum().equals("the body's edge"))
+          .filteredOn(f -> f.datum().toString().equals("the body's edge"))
           .allSatisfy(
               f ->
                   assertThat(f.neckSeating(plan.cuts().neckSeating().shortening()))
@@ -137,14 +138,17 @@ class NeckSeatingTest {
     RoutPlan pocket = tilted.cuts().plansOf("pocket").get(0);
     double taper = (500 - 432) * Math.tan(Math.toRadians(2));
     assertThat(pocket.shim().orElseThrow().height().value()).isCloseTo(taper, within(1e-9));
-    assertThat(pocket.shim().orElseThrow().height().label())
+    assertThat(pocket.shim().orElseThrow().height().label().toString())
         .contains("at the heel's end, none at the body's edge");
     assertThat(pocket.depths().get(pocket.depths().size() - 1).value())
         .as("the depths are at the body's edge, the deeper one")
         .isCloseTo(value(tilted, "pocket.depth.front"), within(1e-9));
-    assertThat(pocket.tilt(Units.MM).orElseThrow()).contains("2.37 mm").contains("body's edge");
+    assertThat(pocket.tilt(Units.MM).orElseThrow().toString())
+        .contains("2.37 mm")
+        .contains("body's edge");
     Plan back = Heron.with(leaning(-1));
-    assertThat(back.cuts().plansOf("pocket").get(0).shim().orElseThrow().height().label())
+    assertThat(
+            back.cuts().plansOf("pocket").get(0).shim().orElseThrow().height().label().toString())
         .contains("at the body's edge, none at the heel's end");
     assertThat(Heron.with(leaning(0)).cuts().plansOf("pocket").get(0).shim()).isEmpty();
     assertThat(tilted.cuts().plansOf("bridge").get(0).shim()).isEmpty();
@@ -154,7 +158,8 @@ class NeckSeatingTest {
   void aRoutedWiringChannelIsOfTheStageBeforeTheTop() {
     Plan plan = Heron.with("body.now-thickness=47", "body.stock-from=top");
     RoutPlan wire = plan.cuts().plansOf("neck-wire").get(0);
-    assertThat(wire.stage()).contains("before the top is glued, from the back's face");
+    assertThat(wire.stage().map(Text::toString))
+        .contains("before the top is glued, from the back's face");
     assertThat(wire.surface().value())
         .as("nothing of what is still on the top")
         .isCloseTo(value(plan, "channel.neck-wire.depth"), within(1e-9));

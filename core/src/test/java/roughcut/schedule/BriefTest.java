@@ -64,7 +64,7 @@ class BriefTest {
         .isEqualTo(BriefCheck.State.CLOSE);
     BriefCheck broken = check(Heron.build(), wish("light", Brief.Kind.AT_MOST, MASS, mass - 250));
     assertThat(broken.state()).isEqualTo(BriefCheck.State.BROKEN);
-    assertThat(broken.how()).endsWith("broken by 250 g");
+    assertThat(broken.how().toString()).endsWith("broken by 250 g");
     assertThat(check(Heron.build(), wish("heavy", Brief.Kind.AT_LEAST, MASS, mass + 250)).state())
         .isEqualTo(BriefCheck.State.BROKEN);
     assertThat(check(Heron.build(), wish("odd", Brief.Kind.AT_MOST, "no.such", 1)).state())
@@ -129,7 +129,7 @@ class BriefTest {
           one.hours().map(h -> h.apply(plan.shop().hours())).orElse(plan.shop().hours());
       Schedule.Outcome then = outcome(next, hours);
       assertThat(then.slackDays().orElseThrow() - stands.slackDays().orElseThrow())
-          .as(one.words())
+          .as(one.words().toString())
           .isCloseTo(one.days(), org.assertj.core.api.Assertions.within(1e-6));
     }
   }
@@ -147,15 +147,15 @@ class BriefTest {
           continue;
         }
         changed++;
-        onePiece |= one.words().startsWith("a neck of one piece");
+        onePiece |= one.words().toString().startsWith("a neck of one piece");
         Plan next = Plan.of(one.build().get().apply(due), Demo.shop());
         assertThat(next.boards().homeless())
-            .as(one.words())
+            .as(one.words().toString())
             .hasSizeLessThanOrEqualTo(plan.boards().homeless().size());
         assertThat(next.problems())
-            .as(one.words())
+            .as(one.words().toString())
             .hasSizeLessThanOrEqualTo(plan.problems().size());
-        assertThat(stops(next)).as(one.words()).isSubsetOf(stops(plan));
+        assertThat(stops(next)).as(one.words().toString()).isSubsetOf(stops(plan));
       }
     }
     assertThat(changed).isGreaterThan(3);
@@ -166,7 +166,7 @@ class BriefTest {
 
   private static List<String> offered(Plan plan) {
     return ScheduleSavings.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99).stream()
-        .map(ScheduleSavings::words)
+        .map(s -> s.words().toString())
         .toList();
   }
 

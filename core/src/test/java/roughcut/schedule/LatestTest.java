@@ -20,6 +20,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -30,7 +31,8 @@ import roughcut.shop.ShopHours;
 /** Slack and latest beginnings are true: each is tried by beginning then. */
 class LatestTest {
   private static Task task(String id, long hands, List<Task.After> after, long notBefore) {
-    return new Task(0, id, id, hands, false, 0, after, notBefore, 0, PartId.BODY, Set.of());
+    return new Task(
+        0, id, Text.raw(id), hands, false, 0, after, notBefore, 0, PartId.BODY, Set.of());
   }
 
   private static Task free(String id, long hands) {
@@ -146,7 +148,7 @@ class LatestTest {
         new Task(
             0,
             "glue",
-            "glue",
+            Text.of("glue"),
             60,
             true,
             45,
@@ -171,7 +173,7 @@ class LatestTest {
         new Task(
             0,
             "glue",
-            "glue",
+            Text.of("glue"),
             45,
             true,
             45,
@@ -184,7 +186,7 @@ class LatestTest {
         new Task(
             0,
             "outline",
-            "outline",
+            Text.of("outline"),
             60,
             false,
             0,
@@ -197,7 +199,7 @@ class LatestTest {
         new Task(
             0,
             "halves",
-            "halves",
+            Text.of("halves"),
             45,
             true,
             45,

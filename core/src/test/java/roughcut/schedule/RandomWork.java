@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.shop.ShopHours;
 
@@ -56,7 +57,7 @@ final class RandomWork {
           new Task(
               i * builds / tasks,
               "op" + i,
-              "op " + i,
+              Text.of("op {i}", i),
               15 + random.nextInt(glue ? 60 : 300),
               glue,
               glue ? 60L * (1 + random.nextInt(24)) : 0,

@@ -24,6 +24,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
+import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -49,7 +50,7 @@ class ScheduleTest {
               new Task(
                   b,
                   "op",
-                  "op",
+                  Text.of("op"),
                   hours * 60L / builds,
                   false,
                   0,
@@ -74,7 +75,8 @@ class ScheduleTest {
                       .with(TemporalAdjusters.nextOrSame(DayOfWeek.SUNDAY))
                       .plusWeeks(139));
         } else {
-          assertThat(schedule.trouble().orElseThrow()).contains("isn't done within 3 years");
+          assertThat(schedule.trouble().orElseThrow().toString())
+              .contains("isn't done within 3 years");
           assertThat(schedule.blocks()).isEmpty();
           assertThat(schedule.finish()).isEmpty();
         }
@@ -198,12 +200,22 @@ class ScheduleTest {
     LocalDateTime evening = LocalDateTime.of(2026, 3, 28, 18, 0);
     Task glue =
         new Task(
-            0, "glue", "glue", 30, true, 600, List.of(), Long.MIN_VALUE, 0, PartId.NECK, Set.of());
+            0,
+            "glue",
+            Text.of("glue"),
+            30,
+            true,
+            600,
+            List.of(),
+            Long.MIN_VALUE,
+            0,
+            PartId.NECK,
+            Set.of());
     Task next =
         new Task(
             0,
             "plane",
-            "plane",
+            Text.of("plane"),
             30,
             false,
             0,
@@ -243,11 +255,22 @@ class ScheduleTest {
   void aShopThatNeverOpensAndASessionTooShortAreSaid() {
     ShopPlanning work = work(new Random(3), 6, 1);
     ShopHours never = new ShopHours(List.of(), List.of(), 20, 1);
-    assertThat(of(work, never).trouble()).hasValueSatisfying(w -> assertThat(w).contains("never"));
+    assertThat(of(work, never).trouble())
+        .hasValueSatisfying(w -> assertThat(w.toString()).contains("never"));
     assertThat(of(work, never).blocks()).isEmpty();
     Task long1 =
         new Task(
-            0, "g", "Glue it", 90, true, 60, List.of(), Long.MIN_VALUE, 0, PartId.NECK, Set.of());
+            0,
+            "g",
+            Text.of("Glue it"),
+            90,
+            true,
+            60,
+            List.of(),
+            Long.MIN_VALUE,
+            0,
+            PartId.NECK,
+            Set.of());
     ShopPlanning glue = new ShopPlanning(List.of("b"), List.of(Optional.empty()), List.of(long1));
     ShopHours short1 =
         new ShopHours(
@@ -256,7 +279,7 @@ class ScheduleTest {
             List.of(),
             20,
             1);
-    assertThat(of(glue, short1).trouble())
+    assertThat(of(glue, short1).trouble().map(Text::toString))
         .contains("“Glue it” takes 90 minutes at a stretch, and the shop's longest session is 60");
   }
 

@@ -37,6 +37,12 @@ class ShopWorkTest {
         assertThat(again.broken(plan, Units.MM)).isEqualTo(first.broken(plan, Units.MM));
       }
     }
-    assertThat(plans).anyMatch(p -> first.broken(p, Units.MM).orElse("").contains("late by"));
+    assertThat(plans)
+        .anyMatch(
+            p ->
+                first
+                    .broken(p, Units.MM)
+                    .filter(w -> w.toString().contains("late by"))
+                    .isPresent());
   }
 }

@@ -19,6 +19,8 @@ import roughcut.demo.Demo;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.ShelfGroup;
+import roughcut.measure.Said;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -46,24 +48,29 @@ class ShoppingListTest {
             .filter(f -> f.type() == FittingType.PICKUP)
             .findFirst()
             .orElseThrow();
-    assertThat(shopping(build)).anyMatch(l -> l.what().startsWith(pickup.words()));
+    assertThat(shopping(build))
+        .anyMatch(l -> l.what().toString().startsWith(pickup.words().toString()));
     Build measured =
         build.withReading(Reading.of(pickup.id("length"), 83.5, LocalDate.of(2026, 5, 1)));
-    assertThat(shopping(measured)).noneMatch(l -> l.what().startsWith(pickup.words()));
+    assertThat(shopping(measured))
+        .noneMatch(l -> l.what().toString().startsWith(pickup.words().toString()));
   }
 
   @Test
   void woodThatLiesOnNoBoardIsToBeHad() {
     Plan bare = Plan.of(Heron.build(), Demo.shop().withBoards(List.of()));
     assertThat(ShoppingList.shopping(bare, Units.MM))
-        .anyMatch(l -> l.what().startsWith("wood for"));
+        .anyMatch(l -> l.what().toString().startsWith("wood for"));
     Plan noCutters = Plan.of(Heron.build(), Demo.shop().withCutters(List.of()));
     assertThat(ShoppingList.shopping(noCutters, Units.MM))
-        .anyMatch(l -> l.why().contains("drawer"));
+        .anyMatch(l -> l.why().toString().contains("drawer"));
     for (Plan any : List.of(bare, noCutters)) {
       assertThat(ShoppingList.shopping(any, Units.FRACTION_64))
           .as("one who reads inches meets no millimetre")
-          .noneMatch(l -> (l.what() + " " + l.why()).matches(".*\\d mm\\b.*"));
+          .noneMatch(
+              l ->
+                  (l.what().in(Units.FRACTION_64) + " " + l.why().in(Units.FRACTION_64))
+                      .matches(".*\\d mm\\b.*"));
     }
   }
 
@@ -72,9 +79,19 @@ class ShoppingListTest {
     double width = 1 + random.nextInt(6);
     WoodPart part =
         new WoodPart(
-            "part", "part", WoodPart.Use.NECK, "maple", length, width, 20, true, true, false, null);
+            "part",
+            Text.of("part"),
+            WoodPart.Use.NECK,
+            "maple",
+            length,
+            width,
+            20,
+            true,
+            true,
+            false,
+            null);
     return new BoardLayout.Laid(
-        part, board, random.nextInt(10), random.nextInt(10), false, false, "");
+        part, board, random.nextInt(10), random.nextInt(10), false, false, Text.NONE);
   }
 
   private static boolean has(BoardLayout.Laid laid, double x, double y) {
@@ -114,9 +131,9 @@ class ShoppingListTest {
         heron.boards().laid().stream().map(BoardLayout.Laid::board).collect(Collectors.toSet());
     List<ShoppingList.Line> twice = ShoppingList.twice(heron, List.of(heron, again));
     assertThat(twice)
-        .extracting(ShoppingList.Line::what)
+        .extracting(l -> l.what().toString())
         .containsExactlyInAnyOrderElementsOf(boards);
-    assertThat(twice).allMatch(l -> l.why().contains("Second's "));
+    assertThat(twice).allMatch(l -> l.why().toString().contains("Second's "));
     assertThat(ShoppingList.twice(heron, List.of(heron))).isEmpty();
     Plan elsewhere = Plan.of(Heron.build(), Demo.shop().withBoards(List.of()));
     assertThat(ShoppingList.twice(heron, List.of(heron, elsewhere))).isEmpty();
@@ -139,7 +156,7 @@ class ShoppingListTest {
     assertThat(pieces(pickup, first, second))
         .containsExactly(
             "Number 7, from the shelf: one is in hand, and it is planned for Avocet's "
-                + other.words()
+                + other.words().toString()
                 + " too");
     assertThat(pieces(pickup, first)).isEmpty();
     assertThat(pieces(pickup, first, Demo.avocet())).isEmpty();
@@ -162,7 +179,7 @@ class ShoppingListTest {
     Shop shop = Demo.shop().withBoards(List.of()).withShelf(Shelf.EMPTY.with(item));
     List<Plan> plans = Stream.of(builds).map(b -> Plan.of(b, shop)).toList();
     return ShoppingList.twice(plans.get(0), plans).stream()
-        .map(l -> l.what() + ": " + l.why())
+        .map(l -> l.what().toString() + ": " + l.why().toString())
         .toList();
   }
 
@@ -181,11 +198,11 @@ class ShoppingListTest {
     List<String> first =
         schedule.blocks().stream()
             .filter(b -> b.start().toLocalDate().equals(session.from().toLocalDate()))
-            .map(b -> plans.get(b.task().build()).name() + ": " + b.task().title())
+            .map(b -> plans.get(b.task().build()).name() + ": " + b.task().title().toString())
             .toList();
-    assertThat(session.operations()).isEqualTo(first).isNotEmpty();
+    assertThat(Said.all(session.operations())).isEqualTo(first).isNotEmpty();
     assertThat(session.take())
         .isNotEmpty()
-        .allMatch(l -> first.stream().anyMatch(l.why()::contains));
+        .allMatch(l -> first.stream().anyMatch(l.why().toString()::contains));
   }
 }

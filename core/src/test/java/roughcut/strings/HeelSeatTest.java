@@ -90,9 +90,9 @@ class HeelSeatTest {
     assertThat(plan("tilted-floor", 2).value("pass.pocket.shim")).isPresent();
     double thick = 48 - depth;
     assertThat(value(plan, "pocket.floor")).isCloseTo(thick, within(1e-4));
-    assertThat(plan.value("heel.taper").orElseThrow().label())
+    assertThat(plan.value("heel.taper").orElseThrow().label().toString())
         .endsWith(made.equals("wedge") ? "at the heel's end" : "at the body's edge");
-    assertThat(plan(made, -2).value("heel.taper").orElseThrow().label())
+    assertThat(plan(made, -2).value("heel.taper").orElseThrow().label().toString())
         .endsWith(made.equals("wedge") ? "at the body's edge" : "at the heel's end");
   }
 

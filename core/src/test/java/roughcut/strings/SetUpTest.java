@@ -9,8 +9,6 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
-import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -101,7 +99,7 @@ class SetUpTest {
 
   private static List<String> advice(String id, double value) {
     return read(Heron.build(), id, value).stringPlan().setUp().advice().stream()
-        .map(a -> a.what() + ": " + Text.in(a.words(), Units.MM))
+        .map(a -> a.what().toString() + ": " + a.words().toString())
         .toList();
   }
 
@@ -133,7 +131,7 @@ class SetUpTest {
       build = build.withReading(Reading.of(id, 1, NOON));
     }
     assertThat(Plan.of(build, Demo.shop()).stringPlan().setUp().advice())
-        .extracting(SetUp.Advice::what)
+        .extracting(a -> a.what().toString())
         .containsExactly("truss rod", "treble post", "nut");
   }
 }

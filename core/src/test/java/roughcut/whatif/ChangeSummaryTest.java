@@ -13,6 +13,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.NumberDecision;
+import roughcut.measure.Said;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -26,7 +27,7 @@ class ChangeSummaryTest {
   private static final LocalDateTime NOON = LocalDateTime.of(2026, 5, 4, 12, 0);
 
   private static List<String> between(Build before, Build after) {
-    return ChangeSummary.between(before, after, Units.MM, UnaryOperator.identity());
+    return Said.all(ChangeSummary.between(before, after, Units.MM, UnaryOperator.identity()));
   }
 
   private static NumberDecision number(String id) {
@@ -76,7 +77,7 @@ class ChangeSummaryTest {
   void aFittingTakenOutIsNamedAndItsOwnNumbersAreNotTold() {
     Build before = Heron.build();
     String name = before.design().fittings().get(0).name();
-    String words = before.design().fittings().get(0).words();
+    String words = before.design().fittings().get(0).words().toString();
     Build after = before.withoutFitting(name);
     assertThat(between(before, after)).contains("taken out: " + words);
     assertThat(between(after, before)).contains("fitted: " + words);
@@ -107,7 +108,7 @@ class ChangeSummaryTest {
         tried++;
         assertThat(between(before, after))
             .as(n.id())
-            .anyMatch(line -> line.startsWith(n.label()) && line.contains(" → "));
+            .anyMatch(line -> line.startsWith(n.label().toString()) && line.contains(" → "));
       }
     }
     assertThat(tried).isGreaterThan(100);
@@ -116,10 +117,11 @@ class ChangeSummaryTest {
   @Test
   void inInchesTheLinesSpeakInches() {
     List<String> lines =
-        ChangeSummary.decided(
-            Heron.build().design(),
-            decided(Heron.build(), "head.length", 203.2).design(),
-            Units.DECIMAL_INCH);
+        Said.all(
+            ChangeSummary.decided(
+                Heron.build().design(),
+                decided(Heron.build(), "head.length", 203.2).design(),
+                Units.DECIMAL_INCH));
     assertThat(lines).containsExactly("Headstock length 7.283 in → 8.000 in");
   }
 
@@ -159,8 +161,8 @@ class ChangeSummaryTest {
       assertThat(n.in(n.typed(before.design(), own.is(), Units.MM)))
           .as(n.id())
           .isCloseTo(n.in(after.design()), within(1e-9));
-      assertThat(ChangeSummary.told(own, after.design(), Units.MM))
-          .startsWith(n.label())
+      assertThat(ChangeSummary.told(own, after.design(), Units.MM).toString())
+          .startsWith(n.label().toString())
           .endsWith(" → " + n.told(n.in(after.design()), Units.MM));
     }
     assertThat(tried).isGreaterThan(60);
@@ -196,7 +198,7 @@ class ChangeSummaryTest {
   void fittingsAndStripsAreWrittenInWords() {
     Build before = begun();
     String name = before.design().fittings().get(0).name();
-    String words = before.design().fittings().get(0).words();
+    String words = before.design().fittings().get(0).words().toString();
     assertThat(written(before, before.withoutFitting(name), NOON))
         .extracting(ChangedDecision::is)
         .contains("taken out: " + words);

@@ -13,6 +13,7 @@ import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
@@ -67,12 +68,12 @@ class ComparisonTest {
     Comparison deeper = new Comparison(kept, tried);
     assertThat(deeper.clearances())
         .filteredOn(Comparison.Moved::worse)
-        .extracting(Comparison.Moved::what)
+        .extracting(m -> m.what().toString())
         .anyMatch(w -> w.startsWith("under the rod"));
     Comparison back = new Comparison(tried, kept);
     assertThat(back.clearances())
         .filteredOn(Comparison.Moved::better)
-        .extracting(Comparison.Moved::what)
+        .extracting(m -> m.what().toString())
         .anyMatch(w -> w.startsWith("under the rod"));
     assertThat(back.fresh()).isEqualTo(deeper.mended());
     assertThat(back.mended()).isEqualTo(deeper.fresh());
@@ -82,17 +83,17 @@ class ComparisonTest {
   @Test
   void aTryIsToldInASentence() {
     Plan kept = plan(heron());
-    assertThat(new Comparison(kept, plan(heron())).told()).isEqualTo("tried: nothing changes");
+    assertThat(new Comparison(kept, plan(heron())).told()).hasToString("tried: nothing changes");
     Comparison deeper =
         new Comparison(
             kept, plan(heron().withDesign(Decisions.ROD_DEPTH.with(heron().design(), 13.5))));
-    assertThat(deeper.told())
+    assertThat(deeper.told().toString())
         .startsWith("tried: " + deeper.values().size() + " numbers change; ")
         .contains("under the rod");
     Comparison lighter =
         new Comparison(
             kept, plan(heron().withDesign(Decisions.HEAD_LENGTH.with(heron().design(), 181))));
-    assertThat(lighter.told()).matches("tried: \\d+ numbers change(; .*)?");
+    assertThat(lighter.told().toString()).matches("tried: \\d+ numbers change(; .*)?");
   }
 
   @Test
@@ -116,11 +117,11 @@ class ComparisonTest {
   @Test
   void aWayOutThatSpoilsTheRestIsntOffered() {
     Plan plan = plan(heron());
-    Proposal harmless = new Proposal("wider head", b -> with(b, "head.width", "95"));
-    Proposal ruin = new Proposal("deep channel", b -> with(b, "rod.depth", "16"));
+    Proposal harmless = new Proposal(Text.of("wider head"), b -> with(b, "head.width", "95"));
+    Proposal ruin = new Proposal(Text.of("deep channel"), b -> with(b, "rod.depth", "16"));
     Proposal cannot =
         new Proposal(
-            "never",
+            Text.of("never"),
             b -> {
               throw new IllegalArgumentException("no");
             });

@@ -151,7 +151,7 @@ class SeatWaysTest {
     OutdatedCut tooDeep = OutdatedCut.of(deep, Route.of(deep)).get(0);
     assertThat(tooDeep.planned().value()).isEqualTo(21);
     assertThat(tooDeep.is()).isEqualTo(22);
-    assertThat(tooDeep.sentence(roughcut.measure.Units.MM))
+    assertThat(tooDeep.sentence(roughcut.measure.Units.MM).toString())
         .contains("came out at 22.0 mm", "wanted 21.0 mm", "1.00 mm too deep");
     assertThat(SeatWays.of(deep)).extracting(Way::kind).contains(Kind.SHIM, Kind.LOWER_SADDLES);
     assertThat(RecoveryOptions.of(deep, tooDeep).toString())

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
+import roughcut.measure.Said;
 import roughcut.shop.Board;
 import roughcut.shop.Limit;
 import roughcut.shop.Shop;
@@ -24,10 +25,13 @@ class ShopChangesTest {
     Board first = shop.boards().get(0);
     Board second = shop.boards().get(1);
     Shop without = shop.withoutBoard(first.id());
-    assertThat(ShopChanges.between(shop, without)).containsExactly("board gone: " + first.id());
-    assertThat(ShopChanges.between(without, shop)).containsExactly("new board: " + first.id());
+    assertThat(Said.all(ShopChanges.between(shop, without)))
+        .containsExactly("board gone: " + first.id());
+    assertThat(Said.all(ShopChanges.between(without, shop)))
+        .containsExactly("new board: " + first.id());
     Shop changed = shop.changeBoard(second.id(), b -> b.withNote("cut into firewood"));
-    assertThat(ShopChanges.between(shop, changed)).containsExactly("board changed: " + second.id());
+    assertThat(Said.all(ShopChanges.between(shop, changed)))
+        .containsExactly("board changed: " + second.id());
   }
 
   @Test
@@ -36,12 +40,12 @@ class ShopChangesTest {
         shop.withLimit("rod.least", new Limit(9, 8))
             .withCutters(shop.cutters().subList(1, shop.cutters().size()))
             .withSaws(List.of());
-    assertThat(ShopChanges.between(shop, next))
+    assertThat(Said.all(ShopChanges.between(shop, next)))
         .contains(
             "new limit: neck under the truss rod", "cutter gone: " + shop.cutters().get(0).name())
         .filteredOn(l -> l.startsWith("saw gone: "))
         .hasSize(shop.saws().size());
-    assertThat(ShopChanges.between(next, shop.withLimits(Map.of())))
+    assertThat(Said.all(ShopChanges.between(next, shop.withLimits(Map.of()))))
         .contains("limit gone: neck under the truss rod");
   }
 }

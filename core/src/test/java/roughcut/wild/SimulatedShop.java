@@ -219,7 +219,8 @@ public final class SimulatedShop {
               + " "
               + stakes);
     }
-    if (stakes.stream().anyMatch(s -> s.words().isBlank() || s.loss().isBlank())) {
+    if (stakes.stream()
+        .anyMatch(s -> s.words().toString().isBlank() || s.loss().toString().isBlank())) {
       wrong(step.operation().id() + " asks without saying what for");
     }
   }
@@ -249,7 +250,7 @@ public final class SimulatedShop {
     Verdict verdict = bench.verdict();
     stops += verdict.state() == Verdict.State.STOP ? 1 : 0;
     if (verdict.state() != Verdict.State.GO
-        && verdict.items().stream().anyMatch(i -> i.words().isBlank())) {
+        && verdict.items().stream().anyMatch(i -> i.words().toString().isBlank())) {
       wrong("a verdict without a reason");
     }
     saddle(plan, verdict);

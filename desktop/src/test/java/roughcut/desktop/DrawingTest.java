@@ -128,8 +128,8 @@ class DrawingTest extends WindowTest {
               .findFirst()
               .orElseThrow();
       show(() -> window.choose(station.id()));
-      show(() -> window.page(kind.view()));
-      assertThat(station.pageName()).as(kind.id()).isEqualTo(kind.view());
+      show(() -> window.page(kind.view().toString()));
+      assertThat(station.pageName()).as(kind.id()).isEqualTo(kind.view().toString());
     }
   }
 

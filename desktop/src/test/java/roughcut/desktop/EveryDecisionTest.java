@@ -104,7 +104,13 @@ class EveryDecisionTest extends WindowTest {
     for (ClearanceKind kind : ClearanceKind.values()) {
       Clearance clearance =
           new Clearance(
-              kind, "a spot", any.left(), kind.limit(), 0, Double.NaN, List.of("rod.depth"));
+              kind,
+              roughcut.measure.Text.of("a spot"),
+              any.left(),
+              kind.limit(),
+              0,
+              Double.NaN,
+              List.of("rod.depth"));
       assertThat(
               window.stations().stream()
                   .filter(s -> s.chapter().filter(c -> c == clearance.kind().owner()).isPresent())

@@ -66,7 +66,7 @@ class OneMoreTest {
             broken(
                 "design/NeckJoint.java",
                 "  THROUGH(",
-                "DOVETAIL(\"dovetail\", \"dovetail, dry\"),"))
+                "DOVETAIL(\"dovetail\", Text.of(\"dovetail, dry\")),"))
         .containsExactlyInAnyOrder(
             "bench/FinishOrder",
             "blank/BlankTree",
@@ -84,7 +84,11 @@ class OneMoreTest {
 
   @Test
   void aFourthHead() throws IOException {
-    assertThat(broken("design/HeadMaking.java", "  FLAT(", "HINGED(\"hinged\", \"head.hinge\"),"))
+    assertThat(
+            broken(
+                "design/HeadMaking.java",
+                "  FLAT(",
+                "HINGED(Text.of(\"hinged\"), \"head.hinge\"),"))
         .containsExactlyInAnyOrder(
             "bench/HeadOrder",
             "design/Applicability",
@@ -97,7 +101,11 @@ class OneMoreTest {
 
   @Test
   void aSixthNut() throws IOException {
-    assertThat(broken("design/NutKind.java", "  LOCKING(", "ROLLER(\"roller\", \"rolls\"),"))
+    assertThat(
+            broken(
+                "design/NutKind.java",
+                "  LOCKING(",
+                "ROLLER(Text.of(\"roller\"), Text.of(\"rolls\")),"))
         .containsExactlyInAnyOrder(
             "design/Applicability",
             "fretboard/NutSeat",
@@ -109,13 +117,14 @@ class OneMoreTest {
 
   @Test
   void aFourthChannelMachine() throws IOException {
-    assertThat(broken("design/ChannelMachine.java", "  EDGE_GUIDE(", "SLOTTER(\"slotter\"),"))
+    assertThat(
+            broken("design/ChannelMachine.java", "  EDGE_GUIDE(", "SLOTTER(Text.of(\"slotter\")),"))
         .containsExactlyInAnyOrder("bench/NeckOrder", "neck/ChannelRouting", "neck/MachineStops");
   }
 
   @Test
   void aFourthBack() throws IOException {
-    assertThat(broken("design/BodyBack.java", "  STRIPS(", "FRAME(\"frame\"),"))
+    assertThat(broken("design/BodyBack.java", "  STRIPS(", "FRAME(Text.of(\"frame\")),"))
         .containsExactlyInAnyOrder(
             "blank/BodyBlank",
             "blank/WoodParts",
@@ -125,19 +134,21 @@ class OneMoreTest {
 
   @Test
   void aFourthWayToTheAngle() throws IOException {
-    assertThat(broken("design/AngleMade.java", "  WEDGE(", "HINGE(\"hinge\"),"))
+    assertThat(broken("design/AngleMade.java", "  WEDGE(", "HINGE(Text.of(\"hinge\")),"))
         .containsExactlyInAnyOrder("bench/NeckOrder", "design/Applicability", "strings/HeelSeat");
   }
 
   @Test
   void aFifthReachOfTheRod() throws IOException {
-    assertThat(broken("design/RodReach.java", "  HEEL(", "MIDDLE(\"middle\", false),"))
+    assertThat(broken("design/RodReach.java", "  HEEL(", "MIDDLE(Text.of(\"middle\"), false),"))
         .containsExactlyInAnyOrder("design/Applicability", "plan/NeckPlan", "plan/NeckProblems");
   }
 
   @Test
   void aTenthFitting() throws IOException {
-    assertThat(broken("design/FittingType.java", "  BORE(", "BADGE(\"badge\", Takes.NOTHING),"))
+    assertThat(
+            broken(
+                "design/FittingType.java", "  BORE(", "BADGE(Text.of(\"badge\"), Takes.NOTHING),"))
         .containsExactlyInAnyOrder(
             "design/FittingDecisions",
             "design/FittingTraits",
@@ -151,7 +162,7 @@ class OneMoreTest {
 
   @Test
   void aSixthStepOfABlank() throws IOException {
-    assertThat(broken("design/BlankStep.java", "    CAPPED(", "BENT(\"bent\"),"))
+    assertThat(broken("design/BlankStep.java", "    CAPPED(", "BENT(Text.of(\"bent\")),"))
         .containsExactlyInAnyOrder(
             "blank/BlankTree",
             "blank/GlueUp",

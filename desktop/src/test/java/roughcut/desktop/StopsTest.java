@@ -106,7 +106,7 @@ class StopsTest extends WindowTest {
     STATIONS.forEach(
         (chapter, station) -> {
           said.put(station, state(station));
-          known.put(station, session().plan().get().standing(chapter).words());
+          known.put(station, session().plan().get().standing(chapter).words().toString());
         });
     assertThat(said).isEqualTo(known);
     assertThat(said.get("body")).isEqualTo("1 not ready");

@@ -78,7 +78,7 @@ public final class BoardTable extends NumberTable<Board> {
     return parts == 0
         ? ""
         : parts == 1
-            ? plan.boards().on(board.id()).get(0).part().label()
+            ? plan.boards().on(board.id()).get(0).part().label().toString()
             : parts + " parts of " + plan.build().name();
   }
 

@@ -171,11 +171,12 @@ public final class BriefEditor extends VBox {
   }
 
   private VBox line(BriefCheck check, int index) {
-    Label state = new Label(sign(check.state()) + " " + check.state().word());
+    Label state =
+        new Label(sign(check.state()) + " " + check.state().word().in(session.units().get()));
     state.getStyleClass().add(style(check.state()));
     state.setMinWidth(Region.USE_PREF_SIZE);
     ControlNames.set(state, "brief." + (index + 1) + ".state");
-    Label words = new Label(check.words());
+    Label words = new Label(check.words().in(session.units().get()));
     words.getStyleClass().add("decision-label");
     words.setWrapText(true);
     HBox.setHgrow(words, Priority.ALWAYS);
@@ -199,7 +200,7 @@ public final class BriefEditor extends VBox {
       off.setOnAction(e -> edit("what must hold", b -> b.without(index)));
       head.getChildren().add(off);
     }
-    Label how = new Label(check.how());
+    Label how = new Label(check.how().in(session.units().get()));
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
     return new VBox(1, head, how);

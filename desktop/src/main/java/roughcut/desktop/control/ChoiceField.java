@@ -44,7 +44,7 @@ public final class ChoiceField extends HBox {
       // Its cell takes the words over only when it is laid out itself.
       double words =
           getValue() != null && lookup(".list-cell") instanceof ListCell<?> cell
-              ? TextWidth.of(getValue().label(), cell.getFont())
+              ? TextWidth.of(getValue().label().toString(), cell.getFont())
               : 0;
       return Math.max(USUAL_BOX, Math.min(WIDEST_BOX, words + ARROW));
     }
@@ -85,25 +85,25 @@ public final class ChoiceField extends HBox {
     this.session = session;
     getStyleClass().add("decision");
     setAlignment(Pos.CENTER_LEFT);
-    Label label = new Called(decision.label());
+    Label label = new Called(decision.label().in(session.units().get()));
     label.getStyleClass().add("decision-label");
-    LazyTooltip.on(label, decision.hint());
+    LazyTooltip.on(label, decision.hint().in(session.units().get()));
     label.setLabelFor(box);
     label.setMaxWidth(Double.MAX_VALUE);
     setHgrow(label, Priority.ALWAYS);
     label.setWrapText(true);
     // The chosen one's words, where they are cut off all the same.
-    LazyTooltip.on(box, decision.label());
+    LazyTooltip.on(box, decision.label().in(session.units().get()));
 
     ControlNames.set(box, decision.id());
     box.getStyleClass().add("choice-box");
-    box.setAccessibleText(decision.label());
+    box.setAccessibleText(decision.label().in(session.units().get()));
     SearchAsYouType.on(box);
     box.setConverter(
         new StringConverter<>() {
           @Override
           public String toString(Choice choice) {
-            return choice == null ? "" : choice.label();
+            return choice == null ? "" : choice.label().toString();
           }
 
           @Override
@@ -115,7 +115,9 @@ public final class ChoiceField extends HBox {
         .addListener(
             (p, was, is) -> {
               box.requestLayout();
-              LazyTooltip.on(box, is == null ? decision.label() : is.label());
+              LazyTooltip.on(
+                  box,
+                  is == null ? decision.label().in(session.units().get()) : is.label().toString());
               chosen(is);
             });
     getChildren().addAll(label, box);
@@ -151,7 +153,7 @@ public final class ChoiceField extends HBox {
     }
     session
         .edit(
-            decision.label().toLowerCase(Locale.ROOT),
+            decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
             decision.id(),
             build -> build.withDesign(decision.choosing(build.design(), choice)))
         .ifPresent(refusal -> Platform.runLater(() -> refused(refusal)));

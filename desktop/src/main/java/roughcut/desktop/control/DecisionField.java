@@ -67,10 +67,12 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     getStyleClass().add("decision");
     ControlNames.set(field, decision.id());
     field.getStyleClass().add("decision-field");
-    field.setAccessibleText(decision.label());
-    field.setAccessibleHelp(decision.hint());
+    field.setAccessibleText(decision.label().in(session.units().get()));
+    field.setAccessibleHelp(decision.hint().in(session.units().get()));
     LazyTooltip.on(
-        field, decision.hint() + (decision.measurable() ? "\nF2: enter what was measured" : ""));
+        field,
+        decision.hint().in(session.units().get())
+            + (decision.measurable() ? "\nF2: enter what was measured" : ""));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -119,13 +121,16 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   }
 
   private void release() {
-    session.make(decision.label().toLowerCase(Locale.ROOT), decision.id(), released());
+    session.make(
+        decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
+        decision.id(),
+        released());
   }
 
   private static Label label(NumberDecision decision) {
-    Label label = new Label(decision.label());
+    Label label = new Label(decision.label().toString());
     label.getStyleClass().add("decision-label");
-    LazyTooltip.on(label, decision.hint());
+    LazyTooltip.on(label, decision.hint().toString());
     label.setMinWidth(0);
     label.setWrapText(true);
     return label;
@@ -144,7 +149,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   @Override
   public Optional<String> take(double value) {
     if (!decision.measurable()) {
-      return Optional.of(decision.label() + " isn't measured");
+      return Optional.of(decision.label().in(session.units().get()) + " isn't measured");
     }
     if (!decision.allows(value)) {
       return Optional.of(decision.range().refusal(value, session.units().get()));
@@ -152,7 +157,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     typing.restore();
     Optional<String> refusal =
         session.edit(
-            "measured " + decision.label().toLowerCase(Locale.ROOT),
+            "measured " + decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
             "measured " + decision.id(),
             measured(value, Reading.CALIPER));
     if (refusal.isEmpty()) {
@@ -177,7 +182,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   @Override
   public Optional<String> enter(String text) {
     if (!measuring) {
-      String name = decision.label().toLowerCase(Locale.ROOT);
+      String name = decision.label().in(session.units().get()).toLowerCase(Locale.ROOT);
       return releases(text)
           ? session.edit(name, decision.id(), released())
           : read(text, "", v -> session.edit(name, decision.id(), decided(v)));
@@ -191,7 +196,8 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
             asked,
             v ->
                 session.edit(
-                    "measured " + decision.label().toLowerCase(Locale.ROOT),
+                    "measured "
+                        + decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
                     "measured " + decision.id(),
                     measured(v, "")));
     // Entered again as it is, what was asked about is taken.
@@ -233,7 +239,8 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   private UnaryOperator<Build> decided(double value) {
     return build -> {
       if (Decisions.find(build.design(), decision.id()).isEmpty()) {
-        throw new IllegalArgumentException(decision.label() + " isn't there any more");
+        throw new IllegalArgumentException(
+            decision.label().in(session.units().get()) + " isn't there any more");
       }
       return build.withDesign(decision.with(build.design(), value));
     };
@@ -381,7 +388,10 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     double steps = direction * (e.isShiftDown() ? COARSE : e.isShortcutDown() ? FINE : 1);
     double next = decision.stepped(decided(), steps, session.units().get());
     session
-        .edit(decision.label().toLowerCase(Locale.ROOT), decision.id(), decided(next))
+        .edit(
+            decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
+            decision.id(),
+            decided(next))
         .ifPresent(this::tell);
     typing.write(shown());
     field.selectAll();

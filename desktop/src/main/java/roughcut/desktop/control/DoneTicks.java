@@ -87,11 +87,11 @@ public final class DoneTicks extends VBox {
       bench.chosen().set(id);
       context.refused(
           "“"
-              + step.operation().title()
+              + step.operation().title().in(context.session().units().get())
               + "” – "
-              + stakes.get(0).kind().word()
+              + stakes.get(0).kind().word().in(context.session().units().get())
               + ": "
-              + stakes.get(0).words()
+              + stakes.get(0).words().toString()
               + ". At the Bench it can be done all the same, with a reason");
     } else {
       bench.done(step.operation(), "");

@@ -24,6 +24,7 @@ import roughcut.design.FittingTraits;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -126,8 +127,8 @@ public final class FittingCard extends VBox {
     Cut made = plan.cuts().cut(cut).orElse(null);
     title.setText(
         fitting != null
-            ? fitting.title()
-            : made == null ? "Click a cut, or add one" : made.title());
+            ? fitting.title().in(units)
+            : made == null ? "Click a cut, or add one" : made.title().in(units));
     own.setVisible(fitting != null);
     own.setManaged(fitting != null);
     if (!own.isFocused()) {
@@ -195,7 +196,8 @@ public final class FittingCard extends VBox {
       if (holds && List.of("x", "y", "length", "width").contains(trait.key())) {
         continue;
       }
-      DecisionField field = field(FittingDecisions.number(shown, trait), trait.label());
+      DecisionField field =
+          field(FittingDecisions.number(shown, trait), trait.label().in(session.units().get()));
       if (trait.hardware()) {
         measured.add(field);
       } else if (trait.main()) {
@@ -229,7 +231,7 @@ public final class FittingCard extends VBox {
     for (String id : cut.changedBy()) {
       Decisions.find(plan.build().design(), id)
           .flatMap(Decision::number)
-          .ifPresent(d -> fields.getChildren().add(field(d, d.label())));
+          .ifPresent(d -> fields.getChildren().add(field(d, d.label().in(session.units().get()))));
     }
     String own = FittingDecisions.depthId(name);
     if (plan.value(name + ".depth").isPresent() && !numbers.containsKey(own)) {
@@ -257,7 +259,7 @@ public final class FittingCard extends VBox {
 
   /** The kind's own field needs no name of the fitting in front; the card's title says it. */
   private static ChoiceDecision<?> relabelled(ChoiceDecision<?> choice) {
-    return choice.id().endsWith(".kind") ? choice.called("Kind") : choice;
+    return choice.id().endsWith(".kind") ? choice.called(Text.of("Kind")) : choice;
   }
 
   private DecisionField field(NumberDecision decision, String words) {
@@ -265,14 +267,14 @@ public final class FittingCard extends VBox {
     lead.getStyleClass().add("decision-label");
     lead.setWrapText(true);
 
-    LazyTooltip.on(lead, decision.hint());
+    LazyTooltip.on(lead, decision.hint().in(session.units().get()));
     DecisionField field = new DecisionField(decision, session, lead);
     numbers.put(decision.id(), field);
     return field;
   }
 
   private String called() {
-    return shown == null ? "" : shown.words();
+    return shown == null ? "" : shown.words().in(session.units().get());
   }
 
   /** The fitting as the maker calls it; nothing typed takes that back. */
@@ -294,7 +296,9 @@ public final class FittingCard extends VBox {
   private void remove() {
     Fitting fitting = shown;
     session.make(
-        "taking away the " + fitting.words(), "fitting", b -> b.withoutFitting(fitting.name()));
+        "taking away the " + fitting.words().in(session.units().get()),
+        "fitting",
+        b -> b.withoutFitting(fitting.name()));
     session.history().settle();
     gone.run();
   }
@@ -333,10 +337,11 @@ public final class FittingCard extends VBox {
       return BRIEF.get(key);
     }
     if (key.equals("surface")) {
-      return "To" + value.label().substring(value.label().lastIndexOf(" the "));
+      String all = value.label().in(session.units().get());
+      return "To" + all.substring(all.lastIndexOf(" the "));
     }
-    String label = value.label();
-    String own = shown == null ? "" : shown.title() + ", ";
+    String label = value.label().in(session.units().get());
+    String own = shown == null ? "" : shown.title().in(session.units().get()) + ", ";
     String rest = label.startsWith(own) ? label.substring(own.length()) : label;
     return rest.substring(0, 1).toUpperCase(Locale.ROOT) + rest.substring(1);
   }

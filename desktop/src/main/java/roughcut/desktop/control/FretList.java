@@ -47,7 +47,7 @@ public final class FretList extends NumberTable<Fret> {
   /** Measures from another line, or with a rule whose zero stands elsewhere. */
   public void measure(StraightedgeCheck next) {
     rule = next;
-    along.setText(rule.shows() == 0 ? "from " + rule.from().words() : "on the rule");
+    along.setText(rule.shows() == 0 ? "from " + rule.from().words().in(units) : "on the rule");
     if (plan != null) {
       show(plan, units);
     }

@@ -69,7 +69,7 @@ public final class FretTicks extends VBox {
   private static String called(FretStage stage) {
     return switch (stage) {
       case ROCKED -> "rocked";
-      case SEATED, LEVELLED, CROWNED -> stage.label();
+      case SEATED, LEVELLED, CROWNED -> stage.label().toString();
     };
   }
 
@@ -91,7 +91,8 @@ public final class FretTicks extends VBox {
         box.setSelected(records.when(fret, stage).isPresent());
         box.setVisible(fret <= last);
         LazyTooltip.on(
-            box, records.when(fret, stage).map(LocalDate::toString).orElse(stage.label()));
+            box,
+            records.when(fret, stage).map(LocalDate::toString).orElse(stage.label().toString()));
       }
     }
     for (FretStage stage : FretStage.values()) {

@@ -13,6 +13,7 @@ import javafx.scene.text.TextAlignment;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.HeadComparison.Way;
 
@@ -64,7 +65,8 @@ public final class HeadWays extends VBox {
   }
 
   private void pick(Way way) {
-    session.make("making the headstock: " + way.name(), "head.way", way.choose().change());
+    session.make(
+        "making the headstock: " + way.name().toString(), "head.way", way.choose().change());
     session.history().settle();
   }
 
@@ -92,16 +94,17 @@ public final class HeadWays extends VBox {
     }
 
     private void show(Way way, Units units) {
-      pick.setText(way.name());
-      pick.setAccessibleText("Make the headstock: " + way.name());
+      pick.setText(way.name().in(units));
+      pick.setAccessibleText("Make the headstock: " + way.name().in(units));
       pick.pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
       LazyTooltip.on(
-          pick, String.join("\n", way.steps()) + (way.veneer() ? "\nwants a face veneer" : ""));
+          pick,
+          Text.joined(way.steps(), "\n").in(units) + (way.veneer() ? "\nwants a face veneer" : ""));
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
-        way.grainWords(units),
-        way.seams(),
+        way.grainWords(units).in(units),
+        way.seams().in(units),
         way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none"
       };
       for (int i = 0; i < cells.length; i++) {

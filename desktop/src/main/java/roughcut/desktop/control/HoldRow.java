@@ -28,7 +28,7 @@ final class HoldRow extends VBox {
     HoldPoint hold = held.hold();
     Units units = session.units().get();
     getStyleClass().add("hold-row");
-    Label what = new Label(hold.what());
+    Label what = new Label(hold.what().in(units));
     what.setWrapText(true);
     what.getStyleClass().add("hold-what");
     Label how = new Label(how(hold));
@@ -47,7 +47,7 @@ final class HoldRow extends VBox {
   }
 
   private static Label last(LastResult last, HoldPoint hold, Units units) {
-    Label label = new Label(last.told(units));
+    Label label = new Label(last.told(units).in(units));
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("decision-message");
@@ -56,8 +56,12 @@ final class HoldRow extends VBox {
   }
 
   private static String how(HoldPoint hold) {
-    String where = hold.datum().isEmpty() ? "" : hold.datum() + " ";
-    return where + sentence(hold.how()) + ". " + sentence(hold.reason()) + ".";
+    String where = hold.datum().isEmpty() ? "" : hold.datum().toString() + " ";
+    return where
+        + sentence(hold.how().toString())
+        + ". "
+        + hold.reason().capital().toString()
+        + ".";
   }
 
   private static String sentence(String words) {
@@ -69,8 +73,8 @@ final class HoldRow extends VBox {
     Button no = new Button("no");
     ControlNames.set(yes, "hold." + hold.of() + ".yes");
     ControlNames.set(no, "hold." + hold.of() + ".no");
-    yes.setAccessibleText(hold.what() + ": yes");
-    no.setAccessibleText(hold.what() + ": no");
+    yes.setAccessibleText(hold.what().toString() + ": yes");
+    no.setAccessibleText(hold.what().toString() + ": no");
     yes.getStyleClass().add("text-button");
     no.getStyleClass().add("text-button");
     yes.setOnAction(e -> bench.look(hold, true));
@@ -92,7 +96,8 @@ final class HoldRow extends VBox {
 
   private static String state(Bench bench, Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
-    String wanted = hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units) + " · ";
+    String wanted =
+        hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units).in(units) + " · ";
     String taken =
         held.reading()
             .map(r -> ", " + RelativeDay.days(r.on(), bench.now().toLocalDate()))
@@ -114,7 +119,7 @@ final class HoldRow extends VBox {
                         + ", spread "
                         + NumberWriter.text(s.spread(), Quantity.FINE_LENGTH, units))
             .orElse("");
-    return wanted + held.state().word() + off + taken + several;
+    return wanted + held.state().word().in(units) + off + taken + several;
   }
 
   private static String style(HoldPoint.State state) {

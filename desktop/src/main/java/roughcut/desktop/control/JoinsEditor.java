@@ -66,7 +66,7 @@ final class JoinsEditor extends VBox {
   }
 
   private String spoken(String name) {
-    return session.build().get().design().cutTitle(name);
+    return session.build().get().design().cutTitle(name).in(session.units().get());
   }
 
   private void set(int place, String name) {
@@ -80,7 +80,7 @@ final class JoinsEditor extends VBox {
 
   private void change(List<String> next) {
     session.make(
-        "what the " + fitting.words() + " belongs to",
+        "what the " + fitting.words().in(session.units().get()) + " belongs to",
         fitting.id("with"),
         b ->
             b.withDesign(

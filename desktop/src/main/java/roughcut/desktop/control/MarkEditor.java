@@ -125,7 +125,7 @@ final class MarkEditor extends VBox {
             + "  "
             + shown.marks().get(i).words()
             + ", "
-            + BoardFace.intent(shown.marks().get(i));
+            + BoardFace.intent(shown.marks().get(i)).in(session.units().get());
   }
 
   private void choose(int next) {

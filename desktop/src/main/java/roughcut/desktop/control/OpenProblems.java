@@ -46,7 +46,8 @@ public final class OpenProblems extends VBox {
     Clearance.State state = StyleStates.of(question);
     shape.setContent(StyleStates.shape(state));
     shape.getStyleClass().add("shape-" + state.word());
-    Label row = new Label(question.severity().word() + ": " + question.words(units), shape);
+    Label row =
+        new Label(question.severity().word().in(units) + ": " + question.words(units), shape);
     row.setGraphicTextGap(7);
     row.setWrapText(true);
     row.getStyleClass().add("fact");

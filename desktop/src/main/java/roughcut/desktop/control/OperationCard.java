@@ -127,12 +127,13 @@ public final class OperationCard extends VBox {
     Operation op = step.operation();
     // What does something stands above what is read, so that it stays where it is.
     all.addAll(buttons(step, units));
-    all.add(text(op.title(), "panel-heading"));
-    String wait = op.waiting().map(w -> ", then until " + w.reason()).orElse("");
-    Label state = text(step.state().words() + " · " + op.minutes() + " min" + wait, "panel-text");
+    all.add(text(op.title().in(units), "panel-heading"));
+    String wait = op.waiting().map(w -> ", then until " + w.reason().in(units)).orElse("");
+    Label state =
+        text(step.state().words().in(units) + " · " + op.minutes() + " min" + wait, "panel-text");
     ControlNames.set(state, "operation.state");
     all.add(state);
-    step.why().forEach(w -> all.add(text(Text.in(w, units), "decision-message")));
+    step.why().forEach(w -> all.add(text(w.in(units), "decision-message")));
     plan.build().log().done(op.id()).ifPresent(d -> made(op, d, units, all));
     all.add(verdict(op, units));
     List<Bench.Held> holds = bench.bench().held(op);
@@ -152,18 +153,18 @@ public final class OperationCard extends VBox {
     }
     if (!op.tools().isEmpty()) {
       all.add(text("Take", "panel-heading"));
-      all.add(text(String.join(" · ", op.tools()), "panel-text"));
+      all.add(text(Text.joined(op.tools(), " · ").in(units), "panel-text"));
     }
     if (!op.wrong().isEmpty()) {
-      all.add(text("Goes wrong when " + op.wrong() + ".", "panel-text"));
+      all.add(text("Goes wrong when " + op.wrong().in(units) + ".", "panel-text"));
     }
-    op.care().forEach(c -> all.add(text(c, "caution")));
+    op.care().forEach(c -> all.add(text(c.in(units), "caution")));
   }
 
   /** How the whole stands; it stands as long as that does, whatever was read last. */
   private Label verdict(Operation op, Units units) {
     Verdict stands = bench.bench().verdict();
-    Label label = text(stands.sentence(op.part(), units), "panel-text");
+    Label label = text(stands.sentence(op.part()).in(units), "panel-text");
     ControlNames.set(label, "operation.verdict");
     label.getStyleClass().add(style(stands.state()));
     return label;
@@ -208,7 +209,7 @@ public final class OperationCard extends VBox {
     Plan kept = session.kept();
     return new VBox(
         2,
-        text(s.sentence(units), "decision-message"),
+        text(s.text().in(units), "decision-message"),
         help("ways." + s.planned().id(), () -> RecoveryOptions.of(kept, s), units));
   }
 
@@ -238,7 +239,7 @@ public final class OperationCard extends VBox {
     ControlNames.set(back, "operation.undo");
     back.getStyleClass().add("text-button");
     back.setDisable(bench.last().isEmpty());
-    bench.last().ifPresent(o -> LazyTooltip.on(back, "Not done: " + o.title()));
+    bench.last().ifPresent(o -> LazyTooltip.on(back, "Not done: " + o.title().in(units)));
     back.setOnAction(e -> bench.undoLast());
     List<Node> all = new ArrayList<>();
     FlowPane row = new FlowPane(10, 4, mark, back, go);
@@ -276,7 +277,7 @@ public final class OperationCard extends VBox {
       return;
     }
     all.add(text("What the last reading changed", "panel-heading"));
-    Label told = text(c.summary(), "panel-text");
+    Label told = text(c.summary().in(units), "panel-text");
     ControlNames.set(told, "operation.changed");
     told.getStyleClass().add(style(c.verdict()));
     all.add(told);
@@ -286,7 +287,7 @@ public final class OperationCard extends VBox {
             s ->
                 all.add(
                     text(
-                        s.state().word() + ": " + s.what() + ", " + s.left().text(units),
+                        s.state().word() + ": " + s.what().in(units) + ", " + s.left().text(units),
                         "decision-message")));
     if (!c.newClearances().isEmpty()) {
       Plan kept = session.kept();

@@ -111,7 +111,7 @@ public final class PartPlacer extends VBox {
         ? id
         : plan.parts().stream()
             .filter(p -> p.id().equals(id))
-            .map(WoodPart::label)
+            .map(p -> p.label().toString())
             .findFirst()
             .orElse(id);
   }
@@ -181,13 +181,15 @@ public final class PartPlacer extends VBox {
         laid.map(
                 l ->
                     l.byHand()
-                        ? l.trouble().isEmpty() ? "laid by hand" : "by hand: " + l.trouble()
+                        ? l.trouble().isEmpty()
+                            ? "laid by hand"
+                            : "by hand: " + l.trouble().in(session.units().get())
                         : "laid by the program")
             .orElseGet(
                 () ->
                     next.boards().homeless().stream()
                         .filter(h -> h.part().id().equals(chosen))
-                        .map(BoardLayout.Homeless::why)
+                        .map(h -> h.why().in(session.units().get()))
                         .findFirst()
                         .orElse("")));
   }

@@ -71,17 +71,17 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     this.told = told;
     this.typing = new FieldEntry(field, session, this);
     getStyleClass().add("decision");
-    Label label = new Label(measurable.label());
+    Label label = new Label(measurable.label().in(session.units().get()));
     label.getStyleClass().add("decision-label");
     label.setMinWidth(0);
     label.setWrapText(true);
-    LazyTooltip.on(label, measurable.hint());
+    LazyTooltip.on(label, measurable.hint().in(session.units().get()));
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(StyleStates.MEASURING, true);
     field.setPromptText("not yet");
-    field.setAccessibleText(measurable.label());
-    field.setAccessibleHelp(measurable.hint());
+    field.setAccessibleText(measurable.label().in(session.units().get()));
+    field.setAccessibleHelp(measurable.hint().in(session.units().get()));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     HBox box = new HBox(field, unit);
@@ -136,7 +136,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
 
   @Override
   public Optional<String> enter(String text) {
-    String name = measurable.label().toLowerCase(Locale.ROOT);
+    String name = measurable.label().in(session.units().get()).toLowerCase(Locale.ROOT);
     String merge = "measured " + measurable.id();
     Plan before = session.kept();
     Optional<String> refusal =
@@ -227,9 +227,9 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
         standing()
             .map(
                 r ->
-                    measurable.hint()
+                    measurable.hint().in(session.units().get())
                         + "\nmeasured "
                         + RelativeDay.days(r.on(), session.now().today()))
-            .orElse(measurable.hint() + "\nnot measured yet"));
+            .orElse(measurable.hint().in(session.units().get()) + "\nnot measured yet"));
   }
 }

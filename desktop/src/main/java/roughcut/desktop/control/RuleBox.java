@@ -10,7 +10,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.StraightedgeCheck;
@@ -40,7 +39,7 @@ public final class RuleBox extends VBox {
   public RuleBox(Session session, Consumer<StraightedgeCheck> onLaid) {
     super(4);
     this.onLaid = onLaid;
-    from = new PickField<>("rule.from", "Frets from", Datum::words, this::lay);
+    from = new PickField<>("rule.from", "Frets from", d -> d.words().in(units), this::lay);
     shows =
         new EntryField(
             "rule.shows",
@@ -101,7 +100,7 @@ public final class RuleBox extends VBox {
 
   private void tell() {
     boolean said = plan != null && mark.isPresent();
-    told.setText(said ? Text.in(rule.marked(plan, which, mark.getAsDouble()), units) : "");
+    told.setText(said ? rule.marked(plan, which, mark.getAsDouble()).in(units) : "");
     told.setVisible(said);
     told.setManaged(said);
   }

@@ -89,7 +89,8 @@ public final class SettingRow extends HBox {
     }
     ControlNames.set(this, "setting." + next.id());
     if (own) {
-      String words = next.label().substring(next.label().indexOf(": ") + 1).strip();
+      String all = next.label().in(units);
+      String words = all.substring(all.indexOf(": ") + 1).strip();
       label.setText(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1));
     }
     boolean ratio = next.id().equals(NeckKeys.SCARF_WEDGE.id());

@@ -32,10 +32,11 @@ final class StakesBox extends VBox {
       if (last && reason) {
         continue;
       }
-      String words = risk.words(units);
-      getChildren().add(text(last ? words : risk.kind().word() + ": " + words, "stakes-what"));
+      String words = risk.text().in(units);
+      getChildren()
+          .add(text(last ? words : risk.kind().word().in(units) + ": " + words, "stakes-what"));
       if (!last) {
-        getChildren().add(text(risk.loss(), "lower-note"));
+        getChildren().add(text(risk.loss().in(units), "lower-note"));
       }
     }
     TextField why = new TextField();

@@ -97,7 +97,7 @@ public final class StepEditor extends VBox {
         new PickField<>(
             id + ".kind",
             (index + 1) + ".",
-            BlankStep.Kind::label,
+            k -> k.label().toString(),
             k ->
                 change(
                     list -> {

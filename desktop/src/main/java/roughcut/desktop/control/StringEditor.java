@@ -137,7 +137,10 @@ public final class StringEditor extends VBox {
 
   private Optional<String> enterOwn(double mm) {
     NumberDecision own = own();
-    return session.edit(own.label(), own.id(), b -> b.withDesign(own.with(b.design(), mm)));
+    return session.edit(
+        own.label().in(session.units().get()),
+        own.id(),
+        b -> b.withDesign(own.with(b.design(), mm)));
   }
 
   private String called(int i) {

@@ -135,9 +135,9 @@ public final class SumCard extends VBox {
   private void show(Value worked, Units in) {
     shown = worked;
     units = in;
-    title.setText(worked.label());
+    title.setText(worked.label().in(units));
     number.setText(worked.text(in));
-    formula.setText(worked.how());
+    formula.setText(worked.how().in(units));
     inputs.getChildren().clear();
     int row = 0;
     boolean searched =
@@ -200,7 +200,7 @@ public final class SumCard extends VBox {
 
   private String words(Value value) {
     String measured = value.fromMeasured() ? ", from what was measured" : "";
-    return value.label()
+    return value.label().in(units)
         + ", "
         + switch (value.origin()) {
           case MEASURED -> value.reading().map(this::read).orElse("");

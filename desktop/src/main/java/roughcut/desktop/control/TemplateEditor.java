@@ -134,7 +134,7 @@ public final class TemplateEditor extends VBox {
   }
 
   private String spoken(String cut) {
-    return session.build().get().design().cutTitle(cut);
+    return session.build().get().design().cutTitle(cut).in(session.units().get());
   }
 
   private static Template with(Template t, String material, Template.Use use, String registered) {

@@ -107,17 +107,23 @@ final class ThinCard extends Button {
       word.setText(now);
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
-    what.setText(next.what());
-    chip.show(StyleStates.shape(next.state()), number.getText(), next.what());
+    what.setText(next.what().in(units));
+    chip.show(StyleStates.shape(next.state()), number.getText(), next.what().in(units));
     limits.setText(
-        (next.later() ? "now " + next.nowText(units) + " · " : "") + limits(next, units));
+        (next.later() ? "now " + next.nowText(units).in(units) + " · " : "") + limits(next, units));
     fill();
     ControlNames.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
-    LazyTooltip.on(this, next.what() + ", " + limits.getText());
+    LazyTooltip.on(this, next.what().in(units) + ", " + limits.getText());
 
     setAccessibleText(
-        now + ": " + next.what() + ", " + next.left().text(units) + ", " + limits.getText());
+        now
+            + ": "
+            + next.what().in(units)
+            + ", "
+            + next.left().text(units)
+            + ", "
+            + limits.getText());
   }
 
   private static String limits(Clearance clearance, Units units) {

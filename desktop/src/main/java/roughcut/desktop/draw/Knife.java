@@ -87,7 +87,7 @@ final class Knife {
     g.strokeLine(px, top, px, g.getCanvas().getHeight());
     String place =
         "knife, "
-            + KnifeStops.near(stops, frets, at)
+            + KnifeStops.near(stops, frets, at).in(units)
             + " · "
             + NumberWriter.text(at, Quantity.LENGTH, units);
     double width = TextWidth.of(place, Ink.regular(11));

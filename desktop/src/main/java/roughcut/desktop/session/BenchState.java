@@ -22,6 +22,7 @@ import roughcut.design.OrderChange;
 import roughcut.file.UnfinishedEntries;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.record.DoneOperation;
 import roughcut.record.Measurables;
@@ -168,7 +169,9 @@ public final class BenchState {
     Bench here = bench();
     String said = unfinished.text(NOTE + op.id());
     session.make(
-        "done: " + op.title(), "done " + op.id(), b -> here.done(b, op, hands, said, reason));
+        "done: " + op.title().in(session.units().get()),
+        "done " + op.id(),
+        b -> here.done(b, op, hands, said, reason));
     session.history().settle();
     if (session.build().get().log().isDone(op.id())) {
       unfinished.put(NOTE + op.id(), "");
@@ -180,7 +183,7 @@ public final class BenchState {
   /** Marks an operation not done after all. */
   public void undone(Operation op) {
     session.make(
-        "not done: " + op.title(),
+        "not done: " + op.title().in(session.units().get()),
         "done " + op.id(),
         b -> b.withLog(b.log().without(DoneOperation.of(op.id(), session.now().second()))));
     session.history().settle();
@@ -275,7 +278,7 @@ public final class BenchState {
     Plan before = session.kept();
     again = "";
     session.make(
-        hold.what() + ": " + (yes ? "yes" : "no"),
+        hold.what().in(session.units().get()) + ": " + (yes ? "yes" : "no"),
         "look " + hold.of(),
         b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, session.now().second())));
     session.history().settle();
@@ -318,7 +321,7 @@ public final class BenchState {
     Plan before = session.kept();
     Optional<String> refusal =
         session.edit(
-            "measured " + hold.what(),
+            "measured " + hold.what().in(session.units().get()),
             "measured " + hold.of(),
             b -> b.withReading(Reading.of(hold.of(), value, session.now().second()).by(with)));
     if (refusal.isEmpty()) {
@@ -340,7 +343,7 @@ public final class BenchState {
       return;
     }
     session.make(
-        "note on " + op.title(),
+        "note on " + op.title().in(session.units().get()),
         "note " + op.id(),
         b ->
             b.log()
@@ -369,7 +372,7 @@ public final class BenchState {
       return Optional.empty();
     }
     OrderChange change = new OrderChange(operation, before);
-    Optional<String> refusal = bench().route().refusal(change);
+    Optional<Text> refusal = bench().route().refusal(change);
     if (refusal.isEmpty()) {
       session.make(
           "order of work",
@@ -381,6 +384,6 @@ public final class BenchState {
             return b.withDesign(design.withOrder(order));
           });
     }
-    return refusal;
+    return refusal.map(r -> r.in(session.units().get()));
   }
 }

@@ -41,7 +41,7 @@ public final class ConnectedCaliper implements Caliper.Hearer {
 
   @Override
   public void told(Caliper.Trouble trouble) {
-    told.set(trouble.words());
+    told.set(trouble.words().toString());
     if (trouble == Caliper.Trouble.DROPPED) {
       settling.forget();
       settled.set(OptionalDouble.empty());

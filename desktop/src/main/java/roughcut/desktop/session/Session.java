@@ -128,7 +128,7 @@ public final class Session {
     Log after = build.get().log();
     if (after.readings().size() > before.readings().size()
         || after.done().size() > before.done().size()) {
-      Bench.clockSaid(before, now.second()).ifPresent(told);
+      Bench.clockSaid(before, now.second()).map(t -> t.in(units.get())).ifPresent(told);
     }
     return refusal;
   }

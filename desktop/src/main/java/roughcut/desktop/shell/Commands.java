@@ -77,7 +77,7 @@ final class Commands {
       boolean counts = Applicability.idle(design, decision.id()).isEmpty();
       all.add(
           new Command(
-              "Decide: " + decision.label(),
+              "Decide: " + decision.label().toString(),
               counts ? decision.editable(design, window.units()) : "doesn't count",
               decision.id(),
               () -> window.goTo(decision.id())));
@@ -89,7 +89,7 @@ final class Commands {
     for (Value worked : window.workspace().session().plan().get().values().values()) {
       all.add(
           new Command(
-              worked.label(),
+              worked.label().in(units),
               worked.text(units),
               worked.id(),
               () -> window.sum().ask(worked, window.units())));

@@ -109,7 +109,7 @@ final class HelpCard extends VBox {
     for (String[] key : KEYS) {
       all.add(new Line("What can be pressed", key[0], key[1]));
     }
-    all.add(new Line("Take care", "First", Caution.STANDING));
+    all.add(new Line("Take care", "First", Caution.STANDING.toString()));
     all.add(
         new Line(
             "Take care",
@@ -117,7 +117,7 @@ final class HelpCard extends VBox {
             "are for planning. Guards in place, dust away, and a cut in scrap before the cut in the"
                 + " piece."));
     for (Caution caution : Caution.values()) {
-      all.add(new Line("Take care", title(caution), caution.words()));
+      all.add(new Line("Take care", title(caution), caution.words().toString()));
     }
     all.add(
         new Line(

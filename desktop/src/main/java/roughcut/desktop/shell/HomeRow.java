@@ -103,13 +103,13 @@ record HomeRow(
         demo,
         plan.map(InstrumentPortrait::of),
         glance
-            .map(BuildSummary::words)
+            .map(g -> g.words().in(units))
             .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
         plan.map(
                 p ->
                     wrong(
-                        glance.orElseThrow().stopped(),
-                        work.flatMap(w -> w.broken(p, units)).orElse("")))
+                        glance.orElseThrow().stopped().in(units),
+                        work.flatMap(w -> w.broken(p, units)).map(b -> b.in(units)).orElse("")))
             .orElse(""));
   }
 

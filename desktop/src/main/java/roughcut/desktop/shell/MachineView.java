@@ -237,10 +237,11 @@ final class MachineView extends BorderPane {
       if (last && reason) {
         continue;
       }
-      String words = risk.words(units);
-      all.add(line(last ? words : risk.kind().word() + ": " + words, "machine-asked-what"));
+      String words = risk.text().in(units);
+      all.add(
+          line(last ? words : risk.kind().word().in(units) + ": " + words, "machine-asked-what"));
       if (!last) {
-        all.add(line(risk.loss(), "machine-asked-loss"));
+        all.add(line(risk.loss().in(units), "machine-asked-loss"));
       }
     }
     asked.getChildren().setAll(all);
@@ -283,21 +284,21 @@ final class MachineView extends BorderPane {
             + (steps.indexOf(step) + 1)
             + " of "
             + steps.size());
-    title.setText(op.title());
+    title.setText(op.title().in(units));
     state.setText(
         step.why().isEmpty()
-            ? step.state().words()
-            : step.state().words() + ": " + Text.in(step.why().get(0), units));
+            ? step.state().words().in(units)
+            : step.state().words().in(units) + ": " + step.why().get(0).in(units));
     state.pseudoClassStateChanged(
         StyleStates.WRONG, step.state() != Bench.State.READY && step.state() != Bench.State.DONE);
     Verdict stands = bench.bench().verdict();
-    verdict.setText(stands.sentence(op.part(), units));
+    verdict.setText(stands.sentence(op.part()).in(units));
     verdict.pseudoClassStateChanged(StyleStates.WRONG, stands.state() == Verdict.State.STOP);
     boolean low = getHeight() > 0 && getHeight() < LOW;
     figures(FigurePages.of(plan, op, units).split(low ? 2 : FigurePages.MOST), pageNumber);
     drawing.show(OperationDrawing.of(plan, op, units));
     holds(bench, op, units, noting);
-    caution.setText(String.join(" ", op.care()));
+    caution.setText(Text.joined(op.care(), " ").in(units));
     boolean looked = bench.asked().filter(h -> h.hold().looked()).isPresent();
     boolean measured = bench.asked().filter(h -> !h.hold().looked()).isPresent();
     keys.can(KeyCode.Y, looked);
@@ -312,7 +313,7 @@ final class MachineView extends BorderPane {
     FigurePages.Page shown = all.page(number);
     int pages = all.pages().size();
     page.setText(
-        shown.title()
+        shown.title().toString()
             + (pages > 1
                 ? (shown.title().isEmpty() ? "" : " · ")
                     + "page "
@@ -328,11 +329,11 @@ final class MachineView extends BorderPane {
       // Whole inches and a fraction stay in one piece, whatever they take.
       written.pseudoClassStateChanged(StyleStates.LONG, figure.number().length() > SHORT);
       written.setMinWidth(Region.USE_PREF_SIZE);
-      Label unit = new Label(figure.unit());
+      Label unit = new Label(figure.unit().toString());
       unit.getStyleClass().add("machine-unit");
       HBox row = new HBox(6, written, unit);
       row.setAlignment(Pos.BASELINE_LEFT);
-      Label what = new Label(figure.what());
+      Label what = new Label(figure.what().toString());
       what.getStyleClass().add("machine-what");
       what.setWrapText(true);
       VBox one = new VBox(-6, row, what);
@@ -362,7 +363,11 @@ final class MachineView extends BorderPane {
                         + String.join(
                             "; ",
                             all.stream()
-                                .map(h -> h.hold().what() + " " + h.state().word())
+                                .map(
+                                    h ->
+                                        h.hold().what().in(units)
+                                            + " "
+                                            + h.state().word().in(units))
                                 .toList())));
   }
 
@@ -370,16 +375,16 @@ final class MachineView extends BorderPane {
     HoldPoint hold = held.hold();
     String again = held.state().known() ? " again" : "";
     return hold.looked()
-        ? "Look" + again + ": " + hold.what() + "? Y or N – " + hold.how()
+        ? "Look" + again + ": " + hold.what().in(units) + "? Y or N – " + hold.how().in(units)
         : "Measure"
             + again
             + ": "
-            + hold.what()
+            + hold.what().in(units)
             + hold.nominal()
                 .map(n -> ", drawn " + NumberWriter.text(n.value(), n.quantity(), units))
                 .orElse("")
             + " – "
-            + hold.datum();
+            + hold.datum().in(units);
   }
 
   /** One line of the list: how it stands, and what it is. */
@@ -388,7 +393,9 @@ final class MachineView extends BorderPane {
     protected void updateItem(Bench.Step step, boolean empty) {
       super.updateItem(step, empty);
       setText(
-          empty || step == null ? null : step.operation().title() + "  ·  " + step.state().words());
+          empty || step == null
+              ? null
+              : step.operation().title().toString() + "  ·  " + step.state().words().toString());
     }
   }
 }

@@ -320,15 +320,17 @@ public final class MachineWindow {
     }
     String spots =
         changed.newClearances().stream()
-            .map(s -> s.what() + " " + s.left().text(session.units().get()))
+            .map(
+                s ->
+                    s.what().in(session.units().get()) + " " + s.left().text(session.units().get()))
             .reduce((a, b) -> a + ", " + b)
             .map(s -> " · " + s)
             .orElse("");
     String clock =
         Bench.clockSaid(session.build().get().log(), session.now().second())
-            .map(words -> " · " + words)
+            .map(words -> " · " + words.in(session.units().get()))
             .orElse("");
-    view.message(changed.summary() + spots + clock);
+    view.message(changed.summary().in(session.units().get()) + spots + clock);
   }
 
   private void measure() {
@@ -406,13 +408,15 @@ public final class MachineWindow {
     bench.done(op, worked, reason);
     bench.chosen().set(op.id());
     bench.go(1);
-    view.message("Done: " + op.title() + " · U takes it back");
+    view.message("Done: " + op.title().in(session.units().get()) + " · U takes it back");
     show();
   }
 
   private void undoLast() {
     Optional<Operation> back = bench.undoLast();
-    view.message(back.map(o -> "Not done: " + o.title()).orElse("Nothing was done yet."));
+    view.message(
+        back.map(o -> "Not done: " + o.title().in(session.units().get()))
+            .orElse("Nothing was done yet."));
     show();
   }
 

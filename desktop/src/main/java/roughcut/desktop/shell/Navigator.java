@@ -3,7 +3,6 @@ package roughcut.desktop.shell;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.Applicability;
-import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.desktop.control.NumberEvent;
@@ -12,6 +11,7 @@ import roughcut.desktop.station.Station;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.plan.DependencyTracer;
 import roughcut.plan.Plan;
@@ -91,20 +91,26 @@ final class Navigator {
             .plan()
             .get()
             .value(id)
-            .map(Value::label)
-            .or(() -> Decisions.find(session.build().get().design(), id).map(Decision::label))
+            .map(v -> v.label().in(session.units().get()))
+            .or(
+                () ->
+                    Decisions.find(session.build().get().design(), id)
+                        .map(d -> d.label().in(session.units().get())))
             .orElse(id);
     return "“" + label + "”";
   }
 
   private Command decided(Value source) {
     return new Command(
-        source.label(), source.text(window.units()), source.id(), () -> toDecision(source.id()));
+        source.label().in(session.units().get()),
+        source.text(window.units()),
+        source.id(),
+        () -> toDecision(source.id()));
   }
 
   private Command worked(Value moved) {
     return new Command(
-        moved.label(),
+        moved.label().in(session.units().get()),
         moved.text(window.units()),
         moved.id(),
         () -> window.sum().ask(moved, window.units()));
@@ -113,10 +119,13 @@ final class Navigator {
   /** Goes to the field where something is decided; says so where it doesn't count. */
   void toDecision(String decisionId) {
     Design design = session.build().get().design();
-    Optional<String> idle = Applicability.idle(design, decisionId);
+    Optional<Text> idle = Applicability.idle(design, decisionId);
     if (idle.isPresent()) {
-      String label = Decisions.find(design, decisionId).map(Decision::label).orElse(decisionId);
-      notice.tell(label + " " + idle.get() + ".");
+      String label =
+          Decisions.find(design, decisionId)
+              .map(d -> d.label().in(session.units().get()))
+              .orElse(decisionId);
+      notice.tell(label + " " + idle.get().in(session.units().get()) + ".");
       return;
     }
     if (window.here().goTo(decisionId)) {

@@ -56,7 +56,7 @@ final class NewCard extends VBox {
   private final PickField<NeckJoint> joint =
       new PickField<>("new.joint", "Neck joint", NewCard::called, j -> show());
   private final PickField<HeadMaking> head =
-      new PickField<>("new.head", "Headstock", HeadMaking::label, h -> show());
+      new PickField<>("new.head", "Headstock", m -> m.label().toString(), h -> show());
   private final PickField<Species> neckWood =
       new PickField<>("new.neck-wood", "Neck", Species::name, s -> show());
   private final PickField<Species> bodyWood =
@@ -148,7 +148,7 @@ final class NewCard extends VBox {
   }
 
   private static String called(NeckJoint joint) {
-    return joint.label();
+    return joint.label().toString();
   }
 
   private static Label heading(String words) {

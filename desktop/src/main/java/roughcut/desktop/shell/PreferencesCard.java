@@ -178,7 +178,7 @@ final class PreferencesCard extends VBox {
   }
 
   private Node limitRow(ClearanceKind kind) {
-    Label name = new Label(kind.words());
+    Label name = new Label(kind.words().in(session.units().get()));
     name.getStyleClass().add("decision-label");
     name.setWrapText(true);
     name.setMinWidth(0);

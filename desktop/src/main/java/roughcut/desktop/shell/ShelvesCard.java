@@ -33,7 +33,7 @@ final class ShelvesCard extends ListCard {
     }
 
     String what() {
-      return piece != null ? ShelfGroup.called(piece.group()) : "set of strings";
+      return piece != null ? ShelfGroup.called(piece.group()).toString() : "set of strings";
     }
 
     String measured(LocalDate today) {
@@ -147,7 +147,7 @@ final class ShelvesCard extends ListCard {
         .addAll(
             new EntryField(
                 "shelves." + size.key(),
-                size.label(),
+                size.label().in(session.units().get()),
                 size.quantity(),
                 false,
                 session,

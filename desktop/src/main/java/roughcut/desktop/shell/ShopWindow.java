@@ -305,8 +305,9 @@ public final class ShopWindow {
     Clearance clearance = plan.clearances().get(index);
     chosenSpot = index;
     ways.toChapter(clearance.kind().owner());
-    if (!clearance.kind().view().isEmpty() && !here().pageName().equals(clearance.kind().view())) {
-      page(clearance.kind().view());
+    if (!clearance.kind().view().isEmpty()
+        && !here().pageName().equals(clearance.kind().view().in(session.units().get()))) {
+      page(clearance.kind().view().in(session.units().get()));
     }
     // A page without the knife shows the whole of what the spot is on.
     if (here().hasKnife()) {

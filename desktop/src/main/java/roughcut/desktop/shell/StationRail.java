@@ -46,7 +46,7 @@ final class StationRail extends VBox {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
       ChapterStatus status = station.standing(plan);
-      String words = status.words();
+      String words = status.words().toString();
       Label state = states.get(i);
       state.setText(words);
       state.getStyleClass().setAll("station-state", "is-" + status.state().word());

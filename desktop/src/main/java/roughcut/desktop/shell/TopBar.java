@@ -26,7 +26,6 @@ import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -209,10 +208,7 @@ final class TopBar extends HBox {
     LazyTooltip.on(name, plan.build().name());
     Units units = session.units().get();
     about.setText(
-        session
-            .comparison()
-            .map(c -> Text.in(c.told(), units))
-            .orElseGet(() -> about(plan, units)));
+        session.comparison().map(c -> c.told().in(units)).orElseGet(() -> about(plan, units)));
     about.pseudoClassStateChanged(StyleStates.TRIED, session.trying());
     LazyTooltip.on(about, about.getText());
     label(undo, "Undo", session.history().undoName().orElse(null));
@@ -232,7 +228,7 @@ final class TopBar extends HBox {
         + (strings == 1 ? " string · " : " strings · ")
         + NumberWriter.text(plan.frets().scale().value(), Quantity.ROUGH_LENGTH, units)
         + " · "
-        + plan.headWords();
+        + plan.headWords().in(units);
   }
 
   private void saving(Autosave.State state) {

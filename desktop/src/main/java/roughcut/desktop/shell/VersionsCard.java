@@ -28,6 +28,7 @@ import roughcut.file.BuildFile;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.file.Versions;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -193,7 +194,8 @@ final class VersionsCard extends VBox {
 
     @Override
     public List<String> changed(Path version, Path next) throws FileException {
-      return ChangeSummary.between(build(version), build(next), units, ChangeSummary.titles(plan));
+      return said(
+          ChangeSummary.between(build(version), build(next), units, ChangeSummary.titles(plan)));
     }
 
     @Override
@@ -215,7 +217,7 @@ final class VersionsCard extends VBox {
     @Override
     public List<String> changed(Path version, Path next) throws FileException {
       Shop was = ShopFile.read(version);
-      return ShopChanges.between(was, ShopFile.read(next));
+      return said(ShopChanges.between(was, ShopFile.read(next)));
     }
 
     @Override
@@ -270,5 +272,10 @@ final class VersionsCard extends VBox {
       setGraphic(all);
       setAccessibleText(until.getText() + ", " + row.changed());
     }
+  }
+
+  private List<String> said(List<Text> lines) {
+    Units units = workspace.session().units().get();
+    return lines.stream().map(l -> l.in(units)).toList();
   }
 }

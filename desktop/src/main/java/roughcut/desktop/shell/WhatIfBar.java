@@ -49,10 +49,10 @@ final class WhatIfBar extends VBox {
     row.setAlignment(Pos.CENTER_LEFT);
     table.setPrefHeight(HEIGHT);
     table.setMinHeight(HEIGHT);
-    width(table.words("", r -> r.about().words()), 120, 160);
-    width(table.words("what", PlanDiff.Row::what), 200, 2000);
-    width(table.words("kept", PlanDiff.Row::kept), 110, 190);
-    width(table.words("tried", PlanDiff.Row::tried), 110, 190);
+    width(table.words("", r -> r.about().words().in(session.units().get())), 120, 160);
+    width(table.words("what", r -> r.what().in(session.units().get())), 200, 2000);
+    width(table.words("kept", r -> r.kept().in(session.units().get())), 110, 190);
+    width(table.words("tried", r -> r.tried().in(session.units().get())), 110, 190);
     getChildren().addAll(row, table);
     session.whatIf().addListener((p, was, is) -> show());
     session.plan().addListener((p, was, is) -> show());
@@ -108,8 +108,10 @@ final class WhatIfBar extends VBox {
       all.append(all.isEmpty() ? "" : " · ");
       switch (about) {
         case WEIGHT, HOURS ->
-            all.append(own.get(0).kept()).append(" → ").append(own.get(0).tried());
-        default -> all.append(own.size()).append(' ').append(about.words());
+            all.append(own.get(0).kept().toString())
+                .append(" → ")
+                .append(own.get(0).tried().toString());
+        default -> all.append(own.size()).append(' ').append(about.words().toString());
       }
     }
     return all.toString();

@@ -17,6 +17,7 @@ import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Session;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.shop.Species;
 import roughcut.shop.Woods;
 
@@ -186,10 +187,12 @@ final class WoodsCard extends ListCard {
         .setText(
             session
                 .editShop(
-                    chosen.name() + " as before",
-                    "woods",
-                    s -> s.withoutWood(id, session.plan().get().partsOf(id)))
+                    chosen.name() + " as before", "woods", s -> s.withoutWood(id, partsOf(id)))
                 .orElse(""));
     session.history().settle();
+  }
+
+  private List<String> partsOf(String wood) {
+    return session.plan().get().partsOf(wood).stream().map(Text::toString).toList();
   }
 }

@@ -9,6 +9,7 @@ import roughcut.desktop.session.StationContext;
 import roughcut.drawing.AccessDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.AccessBore;
@@ -105,8 +106,8 @@ final class AccessPage extends PlainPage {
                   + NumberWriter.fixed(bore.tilt().value(), 1)
                   + "°");
       int number = 1;
-      for (String step : bore.steps()) {
-        steps.row(false, Integer.toString(number++), step);
+      for (Text step : bore.steps()) {
+        steps.row(false, Integer.toString(number++), step.in(units));
       }
       steps.row(
           false,
@@ -119,16 +120,16 @@ final class AccessPage extends PlainPage {
 
   private void showWay(RodAccess way, Units units) {
     for (RodAccess.Left left : way.lefts()) {
-      remains.row(false, left.what(), left.value().text(units));
+      remains.row(false, left.what().in(units), left.value().text(units));
     }
     for (Value setting : way.settings()) {
-      remains.row(false, setting.label().toLowerCase(Locale.ROOT), setting.text(units));
+      remains.row(false, setting.label().in(units).toLowerCase(Locale.ROOT), setting.text(units));
     }
     int number = 1;
-    for (String step : way.steps()) {
-      steps.row(false, Integer.toString(number++), step);
+    for (Text step : way.steps()) {
+      steps.row(false, Integer.toString(number++), step.in(units));
     }
-    way.trouble().ifPresent(words -> steps.row(true, "", words));
+    way.trouble().ifPresent(words -> steps.row(true, "", words.in(units)));
   }
 
   @Override

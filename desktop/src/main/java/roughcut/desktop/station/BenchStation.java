@@ -6,6 +6,7 @@ import roughcut.clearance.Clearance;
 import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.StationContext;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.plan.ChapterStatus;
 import roughcut.plan.Plan;
 
@@ -30,8 +31,9 @@ public final class BenchStation extends PagedStation {
     Bench here = bench.bench();
     int ready = here.ready().size();
     return here.blockedSteps().isEmpty()
-        ? new ChapterStatus(Clearance.State.CLEAR, ready + " ready")
-        : new ChapterStatus(Clearance.State.LOOK, here.blockedSteps().size() + " owing");
+        ? new ChapterStatus(Clearance.State.CLEAR, Text.of("{ready} ready", ready))
+        : new ChapterStatus(
+            Clearance.State.LOOK, Text.of("{size} owing", here.blockedSteps().size()));
   }
 
   /** A picture of the work has no millimetres. */

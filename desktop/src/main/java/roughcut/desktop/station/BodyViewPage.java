@@ -89,7 +89,7 @@ abstract class BodyViewPage extends KnifePage {
 
       @Override
       public String words(String id, double dx, double dy) {
-        return drag(id, dx, dy).words();
+        return drag(id, dx, dy).words().in(context.session().units().get());
       }
 
       @Override

@@ -14,7 +14,6 @@ import roughcut.drawing.Drawing;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -122,7 +121,7 @@ final class BridgePage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Bridge bridge = plan.stringPlan().bridge();
-    trouble.setText(Text.in(bridge.trouble(), units));
+    trouble.setText(bridge.trouble().in(units));
     trouble.setVisible(!bridge.possible());
     trouble.setManaged(!bridge.possible());
     window.begin();
@@ -166,7 +165,7 @@ final class BridgePage extends PlainPage {
       for (int i = 0; i < bass.from().size(); i++) {
         holes.row(
             false,
-            bass.from().get(i).datum(),
+            bass.from().get(i).datum().in(units),
             NumberWriter.text(bass.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units),
             NumberWriter.text(
                 treble.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units));

@@ -16,7 +16,6 @@ import roughcut.drawing.CarvingDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.Carving;
 import roughcut.neck.Facets;
@@ -132,21 +131,21 @@ final class CarvingPage extends KnifePage {
     for (QuarterRule.Round one : carving.rule().rounds()) {
       rule.row(
           false,
-          "rule of thumb, round " + round++ + ", " + carving.rule().where(),
+          "rule of thumb, round " + round++ + ", " + carving.rule().where().in(units),
           one.worst() <= 0
               ? "clear of the profile"
               : "bites " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
           one.worst() > 0 && !one.bites(carving.rule().margin()) ? "the margin clears it" : "");
     }
     for (Carving.Reading reading : carving.readings()) {
-      rule.row(false, "now at " + reading.where(), Text.in(reading.advice(), units));
+      rule.row(false, "now at " + reading.where().in(units), reading.advice().in(units));
     }
     rule.row(false, "then rest", carving.restDays() + " days, and lay a straightedge on it");
     rule.end();
   }
 
   private static String station(Plan plan, Facets facets) {
-    String fret = plan.frets().near(facets.x());
+    String fret = plan.frets().near(facets.x()).toString();
     return plan.neck().symmetrical() ? fret : fret + (facets.bass() ? ", bass" : ", treble");
   }
 

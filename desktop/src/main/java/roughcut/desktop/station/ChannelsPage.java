@@ -109,7 +109,7 @@ final class ChannelsPage extends KnifePage {
         number(plan, "rod.under-centre", units),
         number(plan, "rod.under-corner", units),
         number(plan, "rod.least", units),
-        plan.frets().near(plan.rod().leastX().value()));
+        plan.frets().near(plan.rod().leastX().value()).in(units));
     plan.details()
         .stiffeners()
         .ifPresent(
@@ -120,10 +120,10 @@ final class ChannelsPage extends KnifePage {
                     "",
                     number(plan, NeckKeys.STIFFENER_UNDER_CORNER.id(), units),
                     number(plan, NeckKeys.STIFFENER_LEAST.id(), units),
-                    plan.frets().near(s.leastX().value())));
+                    plan.frets().near(s.leastX().value()).in(units)));
     remains.end();
     ChannelRouting routing = plan.blanks().routing();
-    how.setText(routing.words());
+    how.setText(routing.words().in(units));
     machine.begin();
     machine.row(
         false,
@@ -136,7 +136,7 @@ final class ChannelsPage extends KnifePage {
     for (MachineStops run : routing.runs()) {
       machine.row(
           false,
-          run.name().toLowerCase(Locale.ROOT),
+          run.name().in(units).toLowerCase(Locale.ROOT),
           run.guides().stream()
               .map(v -> number(v, units))
               .collect(Collectors.joining(!routing.fenced() ? " and " : ", ")),

@@ -44,8 +44,13 @@ final class CutsPage extends BodyViewPage {
     Plan plan = context.session().plan().get();
     return plan.cuts()
         .cut(name)
-        .map(Cut::words)
-        .or(() -> plan.build().design().fitting(name).map(Fitting::words))
+        .map(c -> c.words().in(context.session().units().get()))
+        .or(
+            () ->
+                plan.build()
+                    .design()
+                    .fitting(name)
+                    .map(f -> f.words().in(context.session().units().get())))
         .orElse(name);
   }
 
@@ -57,7 +62,8 @@ final class CutsPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     PickField<FittingType> add =
-        new PickField<>("fitting.type", "Add a", FittingType::label, t -> {});
+        new PickField<>(
+            "fitting.type", "Add a", t -> t.label().in(context.session().units().get()), t -> {});
     add.show(List.of(FittingType.values()), FittingType.PICKUP);
     Button button = new Button("add");
     ControlNames.set(button, "fitting.add");
@@ -78,7 +84,7 @@ final class CutsPage extends BodyViewPage {
     context
         .session()
         .edit(
-            "one more " + type.label(),
+            "one more " + type.label().in(context.session().units().get()),
             "fitting",
             b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
         .ifPresentOrElse(
@@ -128,7 +134,7 @@ final class CutsPage extends BodyViewPage {
     for (Cut cut : plan.cuts().cuts()) {
       table.row(
           false,
-          cut.words(),
+          cut.words().in(units),
           cut.from().brief(),
           (cut.steps().isEmpty() ? "long " : "deep ")
               + NumberWriter.text(cut.depth(), Quantity.LENGTH, units),
@@ -138,7 +144,7 @@ final class CutsPage extends BodyViewPage {
 
   /** What remains between the chosen cut and everything near it. */
   private void beside(Plan plan, Units units, Cut cut) {
-    title.setText("What remains beside the " + cut.words());
+    title.setText("What remains beside the " + cut.words().in(units));
     plan.clearances().stream()
         .filter(s -> s.inBody() && s.concerns(cut.name()))
         .forEach(
@@ -146,8 +152,8 @@ final class CutsPage extends BodyViewPage {
                 table.row(
                     s.state() != Clearance.State.CLEAR,
                     s.state().word(),
-                    s.what(),
-                    s.left().text(units) + (s.later() ? ", now " + s.nowText(units) : ""),
+                    s.what().in(units),
+                    s.left().text(units) + (s.later() ? ", now " + s.nowText(units).in(units) : ""),
                     "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
     if (table.empty()) {
       table.row(false, "clear", "nothing comes near it");

@@ -66,7 +66,9 @@ final class DaysPage extends BenchPage {
     table.fitted(table.words("day", b -> day(b.start())));
     table.fitted(table.words("hours", DaysPage::between));
     table.fitted(table.words("build", this::build));
-    table.words("operation", b -> b.task().title()).setMinWidth(150);
+    table
+        .words("operation", b -> b.task().title().in(context.session().units().get()))
+        .setMinWidth(150);
     table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
     table.fitted(table.words("begin by", b -> day(b.latest())));
     table.fitted(table.column("slack", b -> slack(b)));
@@ -147,6 +149,7 @@ final class DaysPage extends BenchPage {
     title.setText(
         schedule
             .trouble()
+            .map(t -> t.in(units))
             .orElseGet(
                 () ->
                     schedule
@@ -169,26 +172,31 @@ final class DaysPage extends BenchPage {
             next -> {
               session.getChildren().add(text(moment(next.from()), "panel-text", ""));
               next.operations()
-                  .forEach(o -> session.getChildren().add(text(o, "decision-label", "")));
-              lines(session, next.take());
+                  .forEach(o -> session.getChildren().add(text(o.in(units), "decision-label", "")));
+              lines(session, next.take(), units);
             },
             () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
     shopping.getChildren().clear();
-    lines(shopping, ShoppingList.twice(plan, days.plans()));
-    lines(shopping, ShoppingList.shopping(plan, units));
+    lines(shopping, ShoppingList.twice(plan, days.plans()), units);
+    lines(shopping, ShoppingList.shopping(plan, units), units);
   }
 
-  private static void lines(VBox into, List<ShoppingList.Line> lines) {
+  private static void lines(VBox into, List<ShoppingList.Line> lines, Units units) {
     for (ShoppingList.Line line : lines) {
-      Label what = text("○ " + line.what(), "decision-label", "");
-      Label why = text(line.why(), "lower-note", "");
+      Label what = text("○ " + line.what().in(units), "decision-label", "");
+      Label why = text(line.why().in(units), "lower-note", "");
       into.getChildren().add(new VBox(what, why));
     }
   }
 
   private void when(Schedule schedule) {
     when.getChildren().clear();
-    schedule.trouble().ifPresent(t -> when.getChildren().add(text(t, "decision-message", "")));
+    schedule
+        .trouble()
+        .ifPresent(
+            t ->
+                when.getChildren()
+                    .add(text(t.in(context.session().units().get()), "decision-message", "")));
     Optional<Schedule.Outcome> own = days.outcome();
     for (Schedule.Outcome outcome : schedule.outcomes()) {
       String late =
@@ -236,7 +244,11 @@ final class DaysPage extends BenchPage {
   }
 
   private Node buy(ScheduleSavings one) {
-    Button take = new Button(NumberWriter.fixed(one.days(), 1) + " days: " + one.words());
+    Button take =
+        new Button(
+            NumberWriter.fixed(one.days(), 1)
+                + " days: "
+                + one.words().in(context.session().units().get()));
     ControlNames.set(take, "days.buy");
     take.setWrapText(true);
     take.setMinHeight(Region.USE_PREF_SIZE);
@@ -244,13 +256,21 @@ final class DaysPage extends BenchPage {
     take.getStyleClass().add("way-button");
     take.setOnAction(
         e -> {
-          one.build().ifPresent(c -> context.session().make(one.words(), "days", c));
+          one.build()
+              .ifPresent(
+                  c ->
+                      context
+                          .session()
+                          .make(one.words().in(context.session().units().get()), "days", c));
           one.hours()
               .ifPresent(
                   c ->
                       context
                           .session()
-                          .makeShop(one.words(), "hours", s -> s.withHours(c.apply(s.hours()))));
+                          .makeShop(
+                              one.words().in(context.session().units().get()),
+                              "hours",
+                              s -> s.withHours(c.apply(s.hours()))));
           context.session().history().settle();
         });
     return take;

@@ -87,7 +87,7 @@ final class FittingPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     NutKind kind = FretboardDecisions.NUT_KIND.in(plan.build().design());
-    seat.setText(kind.seat());
+    seat.setText(kind.seat().in(units));
     nut.begin();
     StringBuilder bottoms = new StringBuilder();
     plan.nutWork()

@@ -88,7 +88,7 @@ final class GlueUpPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     GlueJob glue = plan.glueUp().job();
-    verdict.setText(glue.verdict());
+    verdict.setText(glue.verdict().in(units));
     gluing
         .begin()
         .row(
@@ -107,7 +107,7 @@ final class GlueUpPage extends PlainPage {
       GlueJob own = step.job();
       gluing.row(
           false,
-          step.words(),
+          step.words().in(units),
           NumberWriter.fixed(own.faces().value(), 0)
               + (own.faces().value() == 1 ? " face, " : " faces, ")
               + own.clamps().text(units)
@@ -133,7 +133,7 @@ final class GlueUpPage extends PlainPage {
                         + " from the head end, "
                         + NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)
                         + " from the heel end")
-            .orElse(GlueUp.WITHOUT_PINS));
+            .orElse(GlueUp.WITHOUT_PINS.in(units)));
     gluing.row(false, "order", "align, light all along, then from the middle out").end();
     questions.show("The neck blank", plan.about(Topic.NECK_BLANK), units);
   }

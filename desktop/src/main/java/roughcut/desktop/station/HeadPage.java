@@ -135,7 +135,7 @@ final class HeadPage extends PlainPage {
             + NumberWriter.number(
                 plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)
             + " deep; then the post's, through");
-    bench.row(false, "thinning", plan.details().volute().thinning());
+    bench.row(false, "thinning", plan.details().volute().thinning().in(units));
     bench.row(
         false,
         "volute",
@@ -199,7 +199,10 @@ final class HeadPage extends PlainPage {
         context
             .session()
             .make(
-                decision.label().toLowerCase(java.util.Locale.ROOT),
+                decision
+                    .label()
+                    .in(context.session().units().get())
+                    .toLowerCase(java.util.Locale.ROOT),
                 decision.id(),
                 b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
         context.session().history().settle();

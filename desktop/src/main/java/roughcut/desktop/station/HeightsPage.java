@@ -12,7 +12,6 @@ import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
@@ -91,8 +90,7 @@ final class HeightsPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Heights heights = plan.stringPlan().heights();
-    reach.setText(
-        Text.in("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()) + ".", units));
+    reach.setText("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()).in(units) + ".");
     ways.begin();
     StringBuilder saddles = new StringBuilder();
     heights
@@ -167,8 +165,8 @@ final class HeightsPage extends PlainPage {
             seat ->
                 proof.row(
                     false,
-                    seat.made().label(),
-                    Text.in(seat.words(heights.taper().orElseThrow()), units)));
+                    seat.made().label().in(units),
+                    seat.words(heights.taper().orElseThrow()).in(units)));
   }
 
   @Override

@@ -81,7 +81,7 @@ final class LogPage extends BenchPage {
     HBox.setHgrow(space, Priority.ALWAYS);
     table.words("when", e -> TIME.format(e.at())).setMinWidth(120);
     table.words("", e -> e.kind().word()).setMinWidth(74);
-    table.words("what", LogBook.Entry::words).setMinWidth(250);
+    table.words("what", e -> e.words().in(context.session().units().get())).setMinWidth(250);
     table.column("min", e -> e.minutes() == 0 ? "" : Long.toString(e.minutes())).setMinWidth(44);
     table.words("picture", LogPage::picture).setMinWidth(90);
     VBox.setVgrow(table, Priority.ALWAYS);

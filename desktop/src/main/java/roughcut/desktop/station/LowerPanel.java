@@ -116,7 +116,7 @@ final class LowerPanel {
     }
     double at = cut.within(plan, x);
     section.show(cut.at(plan, at, units));
-    String place = KnifeStops.near(cut.stops(plan), plan.frets(), at);
+    String place = KnifeStops.near(cut.stops(plan), plan.frets(), at).in(units);
     title.setText("Section " + (place.startsWith("near ") ? place : "at " + place));
     note.setText("looking to the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
   }

@@ -99,6 +99,7 @@ final class MarkersPage extends PlainPage {
                   "inlay",
                   inlay
                       .trouble()
+                      .map(t -> t.in(units))
                       .orElseGet(
                           () ->
                               "pocket "
@@ -107,7 +108,7 @@ final class MarkersPage extends PlainPage {
                                   + inlay.most().text(units)
                                   + ", corners round by "
                                   + inlay.corner().text(units)));
-              rest.row(false, "crosses", inlay.crosses());
+              rest.row(false, "crosses", inlay.crosses().in(units));
             },
             () -> rest.row(false, "inlay", "none"));
     rest.end();

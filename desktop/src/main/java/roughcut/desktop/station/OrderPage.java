@@ -16,6 +16,7 @@ import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -107,8 +108,8 @@ final class OrderPage extends BenchPage {
             + (spoiled == 0
                 ? ""
                 : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
-    List<String> oddities = here.suspiciousEntries();
-    odd.setText(oddities.isEmpty() ? "" : oddities.get(0));
+    List<Text> oddities = here.suspiciousEntries();
+    odd.setText(oddities.isEmpty() ? "" : oddities.get(0).in(units));
     odd.setVisible(!oddities.isEmpty());
     odd.setManaged(!oddities.isEmpty());
     list.show(steps, bench.step().map(s -> s.operation().id()).orElse(""));

@@ -180,7 +180,7 @@ final class OutlinePage extends BodyViewPage {
             + " go back along them lightly, or turn the body over");
     plan.about(Topic.BODY).stream()
         .filter(Finding::stops)
-        .forEach(p -> table.row(true, p.severity().word(), p.words(units)));
+        .forEach(p -> table.row(true, p.severity().word().in(units), p.words(units)));
     table.end();
   }
 

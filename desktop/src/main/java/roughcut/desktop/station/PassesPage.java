@@ -13,7 +13,6 @@ import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
@@ -34,7 +33,15 @@ final class PassesPage extends BodyViewPage {
         new PickField<>(
             "passes.which",
             "Rout",
-            n -> context.session().plan().get().cuts().cut(n).map(c -> c.words()).orElse(n),
+            n ->
+                context
+                    .session()
+                    .plan()
+                    .get()
+                    .cuts()
+                    .cut(n)
+                    .map(c -> c.words().in(context.session().units().get()))
+                    .orElse(n),
             looking::choose);
   }
 
@@ -106,11 +113,11 @@ final class PassesPage extends BodyViewPage {
       for (RoutPlan rout : plan.cuts().routs()) {
         passes.row(
             rout.plan().missing().isPresent(),
-            rout.words(),
+            rout.words().in(units),
             rout.surface().text(units) + " deep",
             rout.plan()
                 .missing()
-                .map(m -> Text.in(m, units))
+                .map(m -> m.in(units))
                 .orElse(
                     rout.plan().passes().size()
                         + " passes, "
@@ -118,10 +125,10 @@ final class PassesPage extends BodyViewPage {
                         + (rout.plan().changes() == 1 ? " change" : " changes")));
       }
     } else {
-      title.setText("Passes for the " + plans.get(0).cut().words());
+      title.setText("Passes for the " + plans.get(0).cut().words().in(units));
       for (RoutPlan rout : plans) {
         one(rout, plans.size() > 1, units);
-        lacks = rout.plan().missing().map(m -> Text.in(m, units)).orElse(lacks);
+        lacks = rout.plan().missing().map(m -> m.in(units)).orElse(lacks);
       }
     }
     passes.end();
@@ -156,7 +163,7 @@ final class PassesPage extends BodyViewPage {
           pass.cutter().name(),
           NumberWriter.text(pass.depth(), Quantity.LENGTH, units),
           NumberWriter.text(pass.setting(), Quantity.LENGTH, units),
-          pass.guide().words());
+          pass.guide().words().in(units));
     }
     notes.row(
         false,

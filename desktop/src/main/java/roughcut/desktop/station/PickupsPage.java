@@ -17,6 +17,7 @@ import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
@@ -81,10 +82,10 @@ final class PickupsPage extends PlainPage {
     for (PickupSetUp.Height h : setUp.heights()) {
       heights.row(
           false,
-          h.pickup().title(),
+          h.pickup().title().in(units),
           h.treble() ? "treble" : "bass",
           h.gap().text(units),
-          SetUp.turned(h.turns()));
+          SetUp.turned(h.turns()).in(units));
     }
     if (heights.empty()) {
       heights.row(false, "", "no gap read yet");
@@ -92,10 +93,11 @@ final class PickupsPage extends PlainPage {
     heights.end();
     together.begin();
     for (PickupSetUp.Pair pair : setUp.pairs()) {
-      together.row(!pair.together().inPhase(), pair.words(), pair.together().words());
+      together.row(
+          !pair.together().inPhase(), pair.words().in(units), pair.together().words().in(units));
     }
     for (Value both : setUp.together()) {
-      together.row(false, both.label(), both.text(units) + " to expect");
+      together.row(false, both.label().in(units), both.text(units) + " to expect");
     }
     if (together.empty()) {
       together.row(
@@ -119,7 +121,7 @@ final class PickupsPage extends PlainPage {
     List<Node> all = new ArrayList<>();
     for (Pickup pickup : plan.cuts().pickups()) {
       Fitting fitting = pickup.fitting();
-      Label heading = new Label(fitting.title());
+      Label heading = new Label(fitting.title().in(context.session().units().get()));
       heading.getStyleClass().add("panel-heading");
       all.add(heading);
       all.add(new DecisionField(FittingDecisions.number(fitting, "coil"), context.session()));
@@ -142,36 +144,41 @@ final class PickupsPage extends PlainPage {
   private Measurable brief(Fitting fitting, String what) {
     Measurable whole =
         Measurables.ofPickup(context.session().build().get().design(), fitting.name(), what);
-    String label = whole.label().substring(whole.label().lastIndexOf(", ") + 2);
+    String all = whole.label().in(context.session().units().get());
+    String label = all.substring(all.lastIndexOf(", ") + 2);
     return new Measurable(
-        whole.id(),
-        label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1),
-        whole.kind(),
-        whole.range(),
-        whole.answers());
+        whole.id(), Text.raw(label).capital(), whole.kind(), whole.range(), whole.answers());
   }
 
   /** What is seen, picked from its answers; none withdraws what was seen. */
   private Node answer(Measurable seen) {
     List<String> all = new ArrayList<>(List.of(NOT_YET));
-    all.addAll(seen.answers());
+    seen.answers().forEach(a -> all.add(a.in(context.session().units().get())));
     PickField<String> field =
-        new PickField<>(seen.id(), seen.label(), w -> w, picked -> take(seen, picked));
+        new PickField<>(
+            seen.id(),
+            seen.label().in(context.session().units().get()),
+            w -> w,
+            picked -> take(seen, picked));
     answers.add(() -> field.show(all, told(seen).orElse(NOT_YET)));
     return field;
   }
 
   private Optional<String> told(Measurable seen) {
     return Optional.ofNullable(context.session().build().get().measured().get(seen.id()))
-        .map(r -> seen.told(r.value(), context.session().units().get()));
+        .map(
+            r ->
+                seen.told(r.value(), context.session().units().get())
+                    .in(context.session().units().get()));
   }
 
   private void take(Measurable seen, String picked) {
-    int place = seen.answers().indexOf(picked);
+    Units units = context.session().units().get();
+    int place = seen.answers().stream().map(a -> a.in(units)).toList().indexOf(picked);
     context
         .session()
         .make(
-            seen.label(),
+            seen.label().in(context.session().units().get()),
             seen.id(),
             b ->
                 place < 0

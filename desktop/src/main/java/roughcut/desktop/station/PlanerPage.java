@@ -113,7 +113,11 @@ final class PlanerPage extends PlainPage {
     row("flat", check.flat(), check.gap(), check.allowed(), units);
     row("no wind", check.isUntwisted(), check.wind(), check.allowed(), units);
     row("square", check.square(), check.squareGap(), check.allowedSquare(), units);
-    face.row(check.passes(), "so", check.passes() ? "good" : "not yet", "a " + check.use().label());
+    face.row(
+        check.passes(),
+        "so",
+        check.passes() ? "good" : "not yet",
+        "a " + check.use().label().in(units));
     face.end();
   }
 

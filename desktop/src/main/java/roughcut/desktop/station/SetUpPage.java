@@ -13,7 +13,6 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.HeightsDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
@@ -105,7 +104,7 @@ final class SetUpPage extends PlainPage {
     saddles.end();
     turns.begin();
     for (SetUp.Advice advice : setUp.advice()) {
-      turns.row(false, advice.what(), Text.in(advice.words(), units));
+      turns.row(false, advice.what().in(units), advice.words().in(units));
     }
     if (turns.empty()) {
       turns.row(false, "", "nothing read yet");

@@ -34,7 +34,6 @@ import roughcut.file.SheetFolder;
 import roughcut.file.Tiling;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -73,7 +72,7 @@ public final class SheetsStation extends KnifelessStation {
         new PickField<>(
             "sheet",
             "Sheet",
-            Sheet::title,
+            s -> s.title().in(context.session().units().get()),
             chosen -> {
               sheet = chosen;
               context.refresh();
@@ -189,7 +188,7 @@ public final class SheetsStation extends KnifelessStation {
     }
     Drawing drawn = sheet.of(plan, units);
     Tiling tiling = Tiling.of(drawn, paper.getValue());
-    pages.setText(Text.in(tiling.words(), units));
+    pages.setText(tiling.words().in(units));
   }
 
   @Override

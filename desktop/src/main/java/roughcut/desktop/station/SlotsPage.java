@@ -15,7 +15,6 @@ import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.FretboardWork;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -105,13 +104,13 @@ final class SlotsPage extends KnifePage {
   void showBeside(Plan next, Units units) {
     plan = next;
     slots.show(next, units);
-    when.setText("Slots " + next.fretboard().slots().when(units) + ".");
+    when.setText("Slots " + next.fretboard().slots().when(units).in(units) + ".");
     FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
     gauge.setText(
         "Gauge, where the board is to be "
             + NumberWriter.text(reading.board(), Quantity.LENGTH, units)
             + ": "
-            + Text.in(reading.meaning(), units)
+            + reading.meaning().in(units)
             + ". Light under others: "
             + reading.near().stream()
                 .map(

@@ -163,7 +163,7 @@ final class StackPage extends KnifePage {
         return "cut at "
             + NumberWriter.number(crossing.x().value(), Quantity.LENGTH, units)
             + ", "
-            + plan.frets().near(crossing.x().value());
+            + plan.frets().near(crossing.x().value()).in(units);
       }
     }
     return Math.abs(y) < plan.taper().halfWidth(0) ? "inside all along" : "on the headstock only";

@@ -9,6 +9,7 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.StationDrawing;
 import roughcut.finding.Chapter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.ChapterStatus;
 import roughcut.plan.Plan;
@@ -46,7 +47,9 @@ public interface Station {
 
   /** How it stands, beneath its name; by its chapter unless it has more to say. */
   default ChapterStatus standing(Plan plan) {
-    return chapter().map(plan::standing).orElse(new ChapterStatus(Clearance.State.CLEAR, ""));
+    return chapter()
+        .map(plan::standing)
+        .orElse(new ChapterStatus(Clearance.State.CLEAR, Text.NONE));
   }
 
   /** Whether the drawing lies on a ruler. */

@@ -136,7 +136,7 @@ final class StringsPage extends PlainPage {
     }
 
     poles.end();
-    advice.setText(Text.in(String.join("\n", plan.nutWork().advice()), units));
+    advice.setText(Text.joined(plan.nutWork().advice(), "\n").in(units));
     advice.setVisible(!advice.getText().isEmpty());
     advice.setManaged(advice.isVisible());
     says.setText(

@@ -60,11 +60,11 @@ final class SurfacesPage extends BodyViewPage {
     table.begin();
     plan.clearances().stream()
         .filter(s -> s.left().id().matches("rout\\..*\\.surface"))
-        .forEach(s -> table.row(false, s.state().word(), s.what(), s.left().text(units)));
+        .forEach(s -> table.row(false, s.state().word(), s.what().in(units), s.left().text(units)));
     plan.values().values().stream()
         .filter(v -> v.id().matches("rout\\..*\\.surface"))
         .filter(v -> plan.clearances().stream().noneMatch(s -> s.left() == v))
-        .forEach(v -> table.row(false, "clear", v.label(), v.text(units)));
+        .forEach(v -> table.row(false, "clear", v.label().in(units), v.text(units)));
     if (table.empty()) {
       table.row(false, "nothing", "no rout or bore comes near one");
     }

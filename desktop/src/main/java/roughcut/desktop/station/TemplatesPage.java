@@ -8,7 +8,6 @@ import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutPlan;
@@ -59,7 +58,7 @@ final class TemplatesPage extends BodyViewPage {
     for (RoutPlan rout : plan.cuts().routs()) {
       table.row(
           rout.cut().name().equals(looking.chosen()),
-          rout.words(),
+          rout.words().in(units),
           NumberWriter.number(rout.template().width().value(), Quantity.LENGTH, units)
               + " × "
               + rout.template().length().text(units),
@@ -67,7 +66,7 @@ final class TemplatesPage extends BodyViewPage {
               .owned()
               .map(t -> NumberWriter.text(t.thickness(), Quantity.LENGTH, units))
               .orElse("–"),
-          rout.template().say().isEmpty() ? "made" : Text.in(rout.template().say(), units));
+          rout.template().say().isEmpty() ? "made" : rout.template().say().in(units));
     }
     plan.cuts()
         .indexHoles()
@@ -75,9 +74,9 @@ final class TemplatesPage extends BodyViewPage {
             h ->
                 table.row(
                     h.coveredBy().isEmpty(),
-                    h.fitting().words(),
+                    h.fitting().words().in(units),
                     h.coveredBy()
-                        .map(c -> "hidden by " + c)
+                        .map(c -> "hidden by " + c.in(units))
                         .orElse("nothing hides it in the end")));
     if (plan.cuts().indexHoles().isEmpty()) {
       table.row(false, "index holes", "none: add two index bores on the centre line, at Cuts");
