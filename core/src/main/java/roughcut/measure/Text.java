@@ -307,6 +307,9 @@ public record Text(String template, List<Arg> args) {
       return sentence;
     }
     List<String> names = holes(template);
+    if (!names.containsAll(holes(sentence))) {
+      return filled(template, words); // a translation that asks for what isn't there
+    }
     StringBuilder said = new StringBuilder();
     int at = 0;
     for (String name : sentence.equals(template) ? names : holes(sentence)) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -119,6 +120,29 @@ class TextTest {
   private static Text left(String what, double left, double least) {
     return Text.of(
         "{what} {left}, under {least}", what, Text.length(left, 1), Text.length(least, 0));
+  }
+
+  /** A translation is looked up by the English sentence, and may turn the order of its holes. */
+  @Test
+  void aSentenceIsReadInAnotherLanguage() {
+    Map<String, String> words =
+        Map.of(
+            "{part} is {left} thick",
+            "dick {left}, der {part}",
+            "neck",
+            "Hals",
+            "{a} and {b}",
+            "{a} und {c}");
+    Units german = Units.MM.in(english -> words.getOrDefault(english, english));
+    Text thick = Text.of("{part} is {left} thick", Text.of("neck"), Text.length(3.04, 1));
+    assertThat(thick.in(german)).isEqualTo("dick 3.0 mm, der Hals");
+    assertThat(thick).hasToString("neck is 3.0 mm thick");
+    assertThat(thick.matter()).isEqualTo("neck is # thick");
+    assertThat(Text.of("{a} and {b}", 1, 2).in(german))
+        .as("a translation that asks for what isn't there is none")
+        .isEqualTo("1 and 2");
+    assertThat(Text.raw("neck").in(german)).as("a name stays what it is").isEqualTo("neck");
+    assertThat(Text.of("{n} frets", 24).in(Units.MM.in(new Pseudo()))).startsWith("٢٤ ");
   }
 
   /** Lengths that aren't, as long as nothing can be worked out, are said all the same. */
