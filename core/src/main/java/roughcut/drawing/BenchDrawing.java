@@ -116,12 +116,7 @@ public final class BenchDrawing {
     }
     double low = top - BLOCK;
     sketch.text(
-        Role.OUTLINE,
-        -NAMES,
-        low + BLOCK / 2 - 2,
-        Text.raw(part.word()),
-        Anchor.START,
-        Size.NORMAL);
+        Role.OUTLINE, -NAMES, low + BLOCK / 2 - 2, Text.of(part.word()), Anchor.START, Size.NORMAL);
     sketch.line(Role.STOCK, 0, low + BLOCK / 2, end, low + BLOCK / 2);
     steps.forEach(s -> block(s, low));
     double y = low;

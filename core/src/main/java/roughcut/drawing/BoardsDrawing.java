@@ -264,30 +264,34 @@ public final class BoardsDrawing {
   }
 
   private void title(Item item) {
-    StringBuilder words =
-        new StringBuilder(
-            item.board != null
-                ? describe(item.board)
-                : item.rip.partly()
-                    ? item.rip.wood().name() + ", what is left of it"
-                    : item.rip.wood().name() + ": no board in the rack");
+    List<Text> words = new ArrayList<>();
+    words.add(
+        item.board != null
+            ? Text.raw(describe(item.board))
+            : item.rip.partly()
+                ? Text.of("{wood}, what is left of it", item.rip.wood().name())
+                : Text.of("{wood}: no board in the rack", item.rip.wood().name()));
     Role role = Role.OUTLINE;
     if (item.rip != null) {
       int strips = item.rip.strips().size();
       if (strips > 0) {
-        words
-            .append("  ·  ")
-            .append(strips)
-            .append(strips == 1 ? " strip" : " strips")
-            .append(item.rip.onEdge() ? " on edge, saw to " : ", saw to ")
-            .append(fine(item.rip.rough().value()));
+        words.add(
+            Text.of(
+                strips(strips == 1, item.rip.onEdge()), strips, fine(item.rip.rough().value())));
       }
       if (missing(item.rip) > 0) {
-        words.append("  ·  ").append(fine(missing(item.rip))).append(" missing");
+        words.add(Text.of("{width} missing", fine(missing(item.rip))));
       }
       role = item.rip.fits() ? Role.OUTLINE : Role.STOP;
     }
-    sketch.text(role, 0, item.height + 6, Text.raw(words.toString()), Anchor.START, Size.SMALL);
+    sketch.text(role, 0, item.height + 6, Text.joined(words, "  ·  "), Anchor.START, Size.SMALL);
+  }
+
+  private static String strips(boolean one, boolean onEdge) {
+    if (one) {
+      return onEdge ? "{n} strip on edge, saw to {width}" : "{n} strip, saw to {width}";
+    }
+    return onEdge ? "{n} strips on edge, saw to {width}" : "{n} strips, saw to {width}";
   }
 
   private String describe(Board board) {

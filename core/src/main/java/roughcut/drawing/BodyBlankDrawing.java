@@ -217,7 +217,7 @@ public final class BodyBlankDrawing {
     sketch.outline(Role.EDGE, shape);
     if (words != null) {
       sketch.dimension(
-          new Point(STACK_WIDTH, low), new Point(STACK_WIDTH, high), -8, Text.raw(words), value);
+          new Point(STACK_WIDTH, low), new Point(STACK_WIDTH, high), -8, Text.of(words), value);
     }
   }
 }

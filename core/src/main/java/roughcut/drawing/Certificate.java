@@ -92,7 +92,7 @@ public final class Certificate {
     sketch.text(Role.OUTLINE, x, y, title, Anchor.START, Size.NORMAL);
     double at = y - LINE - 1;
     for (Map.Entry<String, String> row : rows.entrySet()) {
-      sketch.text(Role.NOTE, x, at, Text.raw(row.getKey()), Anchor.START, Size.SMALL);
+      sketch.text(Role.NOTE, x, at, Text.of(row.getKey()), Anchor.START, Size.SMALL);
       sketch.text(Role.OUTLINE, x + VALUES, at, Text.raw(row.getValue()), Anchor.START, Size.SMALL);
       at -= LINE;
     }
@@ -208,7 +208,9 @@ public final class Certificate {
                 rows.put(
                     p.one().name() + " with " + p.other().name(),
                     (p.together().inPhase() ? p.together().words() : "out of phase") + " •"));
-    rows.put("operations", BuildSummary.of(plan, LocalDateTime.MIN).done() + " done");
+    rows.put(
+        "operations",
+        Text.of("{done} done", BuildSummary.of(plan, LocalDateTime.MIN).done()).in(units));
     return rows;
   }
 }

@@ -5,7 +5,6 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.layout.FretLayout;
 import roughcut.layout.MultiscaleLayout;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -61,7 +60,7 @@ public final class SheetDrawing {
         Role.NOTE,
         PlanView.tipX(plan),
         half + 11,
-        Text.of("{scales}, {size} frets", scales(plan.frets(), units), plan.frets().frets().size()),
+        Text.of("{scales}, {size} frets", scales(plan.frets()), plan.frets().frets().size()),
         Anchor.START,
         Size.SMALL);
     Bounds bounds =
@@ -74,15 +73,14 @@ public final class SheetDrawing {
   }
 
   /** What the frets were laid out from, to be compared with the rule. */
-  private static String scales(FretLayout frets, Units units) {
+  private static Text scales(FretLayout frets) {
     MultiscaleLayout fan = frets.fan();
     if (Math.abs(fan.bass() - fan.treble()) < Precision.SAME) {
-      return "scale " + frets.scale().text(units);
+      return Text.of("scale {scale}", Text.shown(frets.scale()));
     }
-    return "scales "
-        + NumberWriter.text(fan.bass(), frets.scale().quantity(), units)
-        + " bass, "
-        + NumberWriter.text(fan.treble(), frets.scale().quantity(), units)
-        + " treble";
+    return Text.of(
+        "scales {bass} bass, {treble} treble",
+        Text.shown(fan.bass(), frets.scale().quantity()),
+        Text.shown(fan.treble(), frets.scale().quantity()));
   }
 }

@@ -77,7 +77,7 @@ public final class ShopCards {
       low = -12;
     }
     return new Drawing(
-        plan.name() + ": cards",
+        Text.of("{plan}: cards", plan.name()).in(sketch.units()),
         sketch.marks(),
         new Bounds(-4, low - 4, 2 * WIDTH + GAP + 4, 4),
         sheets);
@@ -98,7 +98,7 @@ public final class ShopCards {
         Text.of(
             "{plan} · {part} · {number} of {of} · {minutes} min by hand",
             plan.name(),
-            op.part().word(),
+            Text.of(op.part().word()),
             number,
             of,
             op.minutes()),

@@ -88,7 +88,7 @@ public final class TemplateSheet {
     }
     sketch.origin(0, 0);
     return new Drawing(
-        plan.name() + ": templates",
+        Text.of("{plan}: templates", plan.name()).in(sketch.units()),
         sketch.marks(),
         new Bounds(-6, row - tallest - 6, Math.max(right, 100), 6),
         pieces);

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
@@ -19,6 +21,8 @@ import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
+import roughcut.drawing.AllDrawings;
+import roughcut.drawing.Drawing;
 import roughcut.plan.Constructions;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -41,9 +45,13 @@ class OtherLanguageTest {
     FinishBook.all().forEach(f -> names.add(f.name()));
     shop.boards().forEach(b -> names.add(b.id()));
     shop.boards().forEach(b -> b.marks().forEach(m -> names.add(m.words())));
+    // A card may break a cutter's name over two lines.
+    shop.cutters().forEach(c -> names.addAll(List.of(c.name().split(" "))));
     shop.cutters().forEach(c -> names.add(c.name()));
     shop.saws().forEach(s -> names.add(s.name()));
     shop.woods().all().forEach(w -> names.add(w.name()));
+    // What a safety sheet calls a dust.
+    shop.woods().all().forEach(w -> names.add(w.dust().isEmpty() ? w.name() : w.dust()));
     shop.templates().forEach(t -> names.add(t.registered()));
     return names;
   }
@@ -66,6 +74,14 @@ class OtherLanguageTest {
           .filter(v -> v.origin() != Origin.WORKED)
           .forEach(v -> check.accept(v.how()));
       FixSuggestions.stack(plan).forEach(w -> check.accept(w.text()));
+      for (Supplier<Drawing> drawing : AllDrawings.of(plan, READ).values()) {
+        Drawing drawn = drawing.get();
+        check.accept(Text.raw(drawn.title()));
+        drawn
+            .marks()
+            .forEach(
+                m -> Optional.ofNullable(AllDrawings.words(m)).map(Text::raw).ifPresent(check));
+      }
       Bench bench = Bench.of(plan, LocalDate.of(2026, 5, 4).atTime(12, 0));
       for (Bench.Step step : bench.steps()) {
         step.why().forEach(check);
