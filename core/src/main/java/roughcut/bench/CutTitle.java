@@ -44,7 +44,7 @@ final class CutTitle {
   /** What it is called without the number that tells it from others of its row. */
   private static Text unnumbered(Text words) {
     for (int i = words.args().size() - 1; i >= 0; i--) {
-      if (words.args().get(i) instanceof Text.Count) {
+      if (words.args().get(i).counts()) {
         return words.without(i);
       }
     }

@@ -119,7 +119,7 @@ final class OperationListBuilder {
                         ? Text.of("an irritant")
                         : s.dust().equals("sensitiser")
                             ? Text.of("a sensitiser")
-                            : Text.of(s.dust())))
+                            : Text.word(s.dust())))
         .toList();
   }
 

@@ -313,7 +313,7 @@ public final class WoodParts {
       parts.add(
           new WoodPart(
               "small." + small.name(),
-              Text.of(small.name()),
+              Text.word(small.name()),
               Use.SMALL,
               small.species(),
               small.length(),

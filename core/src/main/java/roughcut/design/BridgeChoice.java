@@ -9,6 +9,8 @@ public record BridgeChoice(String name, Text label) implements Choice {
 
   /** Every bridge that the program knows. */
   public static List<BridgeChoice> all() {
-    return BridgeBook.all().stream().map(b -> new BridgeChoice(b.id(), Text.of(b.name()))).toList();
+    return BridgeBook.all().stream()
+        .map(b -> new BridgeChoice(b.id(), Text.word(b.name())))
+        .toList();
   }
 }

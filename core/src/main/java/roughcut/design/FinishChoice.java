@@ -9,6 +9,8 @@ public record FinishChoice(String name, Text label) implements Choice {
 
   /** Every finish that the program knows. */
   public static List<FinishChoice> all() {
-    return FinishBook.all().stream().map(f -> new FinishChoice(f.id(), Text.of(f.name()))).toList();
+    return FinishBook.all().stream()
+        .map(f -> new FinishChoice(f.id(), Text.word(f.name())))
+        .toList();
   }
 }

@@ -100,9 +100,9 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
             || type == FittingType.CAVITY;
     Matcher numbered = NUMBERED.matcher(spoken);
     if (!numbered.matches()) {
-      return whole ? Text.of(spoken) : Text.of("{name} {type}", Text.of(spoken), type.label());
+      return whole ? Text.word(spoken) : Text.of("{name} {type}", Text.word(spoken), type.label());
     }
-    Text stem = Text.of(numbered.group(1));
+    Text stem = Text.word(numbered.group(1));
     int number = Integer.parseInt(numbered.group(2));
     return whole
         ? Text.of("{name} {number}", stem, number)

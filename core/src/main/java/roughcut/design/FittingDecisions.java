@@ -159,7 +159,7 @@ public final class FittingDecisions {
   public static ChoiceDecision<KindChoice> kind(Fitting fitting) {
     Map<String, KindChoice> kinds = new LinkedHashMap<>();
     for (FittingKind kind : FittingBook.of(fitting.type().word())) {
-      kinds.put(kind.id(), new KindChoice(kind.id(), Text.of(kind.name())));
+      kinds.put(kind.id(), new KindChoice(kind.id(), Text.word(kind.name())));
     }
     return new ChoiceDecision<>(
         fitting.id("kind"),

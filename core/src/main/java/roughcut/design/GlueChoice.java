@@ -9,6 +9,6 @@ public record GlueChoice(String name, Text label) implements Choice {
 
   /** Every glue that the program knows. */
   public static List<GlueChoice> all() {
-    return GlueBook.all().stream().map(g -> new GlueChoice(g.id(), Text.of(g.name()))).toList();
+    return GlueBook.all().stream().map(g -> new GlueChoice(g.id(), Text.word(g.name()))).toList();
   }
 }

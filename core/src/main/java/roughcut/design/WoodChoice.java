@@ -18,7 +18,7 @@ public record WoodChoice(String name, Text label) implements Choice {
   /** A wood of the book, or of a shop under the name that its maker gave it. */
   static WoodChoice of(Species wood) {
     return new WoodChoice(
-        wood.id(), Woods.isOwnId(wood.id()) ? Text.raw(wood.name()) : Text.of(wood.name()));
+        wood.id(), Woods.isOwnId(wood.id()) ? Text.raw(wood.name()) : Text.word(wood.name()));
   }
 
   /** A wood that some shop has of its own; what it is called there only that shop knows. */

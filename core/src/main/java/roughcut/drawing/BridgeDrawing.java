@@ -138,7 +138,7 @@ public final class BridgeDrawing {
         Role.NOTE,
         x - lean,
         reach + 5,
-        Text.of(bridge.kind().datum()),
+        Text.word(bridge.kind().datum()),
         Anchor.MIDDLE,
         Size.SMALL,
         "bridge.datum");

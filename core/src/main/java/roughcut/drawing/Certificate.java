@@ -92,7 +92,7 @@ public final class Certificate {
     sketch.text(Role.OUTLINE, x, y, title, Anchor.START, Size.NORMAL);
     double at = y - LINE - 1;
     for (Map.Entry<String, String> row : rows.entrySet()) {
-      sketch.text(Role.NOTE, x, at, Text.of(row.getKey()), Anchor.START, Size.SMALL);
+      sketch.text(Role.NOTE, x, at, Text.word(row.getKey()), Anchor.START, Size.SMALL);
       sketch.text(Role.OUTLINE, x + VALUES, at, Text.raw(row.getValue()), Anchor.START, Size.SMALL);
       at -= LINE;
     }

@@ -34,6 +34,11 @@ public record Text(String template, List<Arg> args) {
       return List.of();
     }
 
+    /** Whether it says how many, or which of several. */
+    default boolean counts() {
+      return false;
+    }
+
     /** What it is whatever its numbers are. */
     default String matter() {
       return "#";
@@ -105,6 +110,11 @@ public record Text(String template, List<Arg> args) {
 
   /** How many, or which by its number. */
   public record Count(long count) implements Arg {
+    @Override
+    public boolean counts() {
+      return true;
+    }
+
     @Override
     public String in(Units units) {
       return units.language().figures(Long.toString(count));
@@ -181,6 +191,11 @@ public record Text(String template, List<Arg> args) {
   /** Words that stand as they are: a name that the maker gave. */
   public static Text raw(String words) {
     return words.isEmpty() ? NONE : only(words);
+  }
+
+  /** Words of ours or of a table, found while the program runs; a brace in them is no hole. */
+  public static Text word(String words) {
+    return words.indexOf('{') < 0 ? of(words) : raw(words);
   }
 
   /** Nothing but one thing: a number, a name. */

@@ -199,7 +199,7 @@ public record RoutPlan(
               Text.of(
                   "Pass {value} of {step}, depth below the wood's surface",
                   i + 1,
-                  Text.of(step.name())),
+                  Text.word(step.name())),
               FINE_LENGTH,
               "max(0.1, d) · k",
               in("d", surface),
@@ -217,7 +217,7 @@ public record RoutPlan(
           Text.of(
               "Pass {value} of {step}, router's depth from the template",
               i + 1,
-              Text.of(step.name())),
+              Text.word(step.name())),
           FINE_LENGTH,
           "d + τ",
           in("d", depths.get(i)),
@@ -233,7 +233,7 @@ public record RoutPlan(
       cutters.add(
           body.registry.put(
               id + ".cutter",
-              Text.of("Pass {value} of {step}, cutter's diameter", i + 1, Text.of(step.name())),
+              Text.of("Pass {value} of {step}, cutter's diameter", i + 1, Text.word(step.name())),
               LENGTH,
               "D",
               in("D", diameter)));
@@ -245,7 +245,7 @@ public record RoutPlan(
     return Text.of(
         "{cut}{detail}",
         cut.words(),
-        floor().isEmpty() ? Text.NONE : Text.of(", {floor}", Text.of(floor())));
+        floor().isEmpty() ? Text.NONE : Text.of(", {floor}", Text.word(floor())));
   }
 
   /** Which of a cut's floors it makes: its legs, its ledge; empty for the cut itself. */

@@ -72,7 +72,7 @@ public record TemplatePlan(
     Value width =
         body.registry.put(
             "template." + step.name() + ".opening-width",
-            Text.of("Template {step}, opening along the strings", Text.of(step.name())),
+            Text.of("Template {step}, opening along the strings", Text.word(step.name())),
             FINE_LENGTH,
             "w + 2 · o",
             in("w", wide),
@@ -80,7 +80,7 @@ public record TemplatePlan(
     Value length =
         body.registry.put(
             "template." + step.name() + ".opening-length",
-            Text.of("Template {step}, opening across", Text.of(step.name())),
+            Text.of("Template {step}, opening across", Text.word(step.name())),
             LENGTH,
             "w + 2 · o",
             in("w", across),

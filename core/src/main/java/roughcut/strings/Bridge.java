@@ -146,7 +146,7 @@ public record Bridge(
             front,
             Text.of(
                 "least place of the {datum} that every saddle's travel allows",
-                Text.of(kind.datum())),
+                Text.word(kind.datum())),
             window.with(rear));
     Value windowBack =
         registry.find(
@@ -158,7 +158,8 @@ public record Bridge(
     Value datum =
         registry.put(
             "bridge.datum",
-            Text.of("Bridge, {datum} on the centre line, from the nut line", Text.of(kind.datum())),
+            Text.of(
+                "Bridge, {datum} on the centre line, from the nut line", Text.word(kind.datum())),
             FINE_LENGTH,
             "F + p · (B − F)",
             in("F", windowFront),
@@ -344,7 +345,7 @@ public record Bridge(
     double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
     return Text.of(
         ", or a {datum} whose bass end lies {length} to {length2} further back",
-        Text.of(kind.datum()),
+        Text.word(kind.datum()),
         Text.length(Math.ceil(least * step) / step, step == 2 ? 1 : 2),
         Text.length(Math.floor(most * step) / step, step == 2 ? 1 : 2));
   }

@@ -8,16 +8,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.bench.Bench;
 import roughcut.demo.Demo;
+import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.drawing.AllDrawings;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
+import roughcut.shop.Species;
 import roughcut.whatif.FixSuggestions;
 import roughcut.whatif.SeatWays;
 
@@ -86,6 +92,26 @@ class TextTest {
     Design called = Heron.build().design().withFittingCalled("neck", "N" + mark);
     Plan plan = Plan.of(Heron.build().withDesign(called), Demo.shop().withCutters(List.of()));
     assertThat(plan.findings()).anyMatch(f -> f.words().startsWith("N" + mark));
+  }
+
+  /** Braces in whatever a maker may type: plan, bench and every drawing are made, and show them. */
+  @Test
+  void bracesInNamesAreNoHoles() {
+    Design design = Heron.build().design().withFittingCalled("neck", "N{by}");
+    Shop shop = Demo.shop();
+    Species cherry = shop.woods().get("cherry");
+    Species named = cherry.called("cherry", "{cherry} {1}");
+    shop = shop.withWoods(shop.woods().with(named)).withCutters(List.of());
+    Plan plan = Plan.of(Heron.build().withDesign(design).withName("{Heron}"), shop);
+    AllDrawings.of(plan, Units.FRACTION_64).values().forEach(Supplier::get);
+    String bench =
+        Bench.of(plan, LocalDate.of(2026, 5, 4).atTime(12, 0)).steps().stream()
+            .map(s -> s.operation().title() + " " + s.why())
+            .collect(Collectors.joining("\n"));
+    assertThat(bench).contains("N{by}");
+    assertThat(plan.wood("cherry").name()).isEqualTo("{cherry} {1}");
+    assertThat(Decisions.FRETBOARD_SPECIES.offered(shop.woods()))
+        .anyMatch(c -> c.label().toString().equals("{cherry} {1}"));
   }
 
   /** A sentence within another keeps its numbers and what it is about. */
