@@ -1,9 +1,10 @@
 package roughcut.measure;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 
 /**
@@ -20,6 +21,9 @@ import java.util.function.Function;
 public record Text(String template, List<Arg> args) {
   /** Nothing to say. */
   public static final Text NONE = new Text("", List.of());
+
+  /** Of templates as they stand in the source, of which there are some thousand. */
+  private static final Map<String, List<String>> HOLES = new ConcurrentHashMap<>();
 
   /** Decimals of an inch that tell a tenth of a millimetre. */
   private static final int INCH_DECIMALS = 3;
@@ -185,7 +189,11 @@ public record Text(String template, List<Arg> args) {
    * numbers; anything else is a name.
    */
   public static Text of(String template, Object... args) {
-    return new Text(template, Arrays.stream(args).map(Text::arg).toList());
+    Arg[] all = new Arg[args.length];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = arg(args[i]);
+    }
+    return new Text(template, List.of(all));
   }
 
   /** Words that stand as they are: a name that the maker gave. */
@@ -216,16 +224,17 @@ public record Text(String template, List<Arg> args) {
     return new Name(arg.toString());
   }
 
-  /** The names of a template's holes, in its order. */
+  /** The names of a template's holes, in its order; read once for each template. */
   private static List<String> holes(String template) {
-    if (template.indexOf('{') < 0) {
-      return List.of();
-    }
+    return template.indexOf('{') < 0 ? List.of() : HOLES.computeIfAbsent(template, Text::read);
+  }
+
+  private static List<String> read(String template) {
     List<String> names = new ArrayList<>();
     for (int at = template.indexOf('{'); at >= 0; at = template.indexOf('{', at + 1)) {
       names.add(template.substring(at + 1, template.indexOf('}', at)));
     }
-    return names;
+    return List.copyOf(names);
   }
 
   /** A length in a sentence, mm. */
