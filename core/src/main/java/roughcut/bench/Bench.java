@@ -55,7 +55,8 @@ public final class Bench {
    * @param why in words, one reason each; none for what is done or can be done
    * @param owed what has to be done before it, since it takes a face away
    */
-  public record Step(Operation operation, State state, List<Text> why, List<Operation> owed) {}
+  public record OperationStatus(
+      Operation operation, State state, List<Text> why, List<Operation> owed) {}
 
   /** Nobody works at one operation for longer without a break. */
   private static final Duration LONGEST = Duration.ofHours(10);
@@ -64,10 +65,10 @@ public final class Bench {
   private final LocalDateTime now;
   private final Route route;
   private final HoldPoints holds;
-  private final List<Step> steps = new ArrayList<>();
+  private final List<OperationStatus> steps = new ArrayList<>();
   private final Map<ReferenceFace, Operation> gone = new EnumMap<>(ReferenceFace.class);
   private final Set<ReferenceFace> there = EnumSet.noneOf(ReferenceFace.class);
-  private List<OutdatedCut> spoiled;
+  private List<OutdatedCut> outdated;
   private Verdict verdict;
 
   private Bench(Plan plan, LocalDateTime now) {
@@ -95,10 +96,10 @@ public final class Bench {
 
   /** What is made already and no longer agrees with the plan. */
   public List<OutdatedCut> outdatedCuts() {
-    if (spoiled == null) {
-      spoiled = OutdatedCut.of(plan, route);
+    if (outdated == null) {
+      outdated = OutdatedCut.of(plan, route);
     }
-    return spoiled;
+    return outdated;
   }
 
   /** How the whole instrument stands, whatever was read last. */
@@ -132,21 +133,21 @@ public final class Bench {
   }
 
   /** Every operation in its order. */
-  public List<Step> steps() {
+  public List<OperationStatus> steps() {
     return List.copyOf(steps);
   }
 
-  public Optional<Step> step(String id) {
+  public Optional<OperationStatus> step(String id) {
     return steps.stream().filter(s -> s.operation().id().equals(id)).findFirst();
   }
 
   /** What can be done now, in the order of work. */
-  public List<Step> ready() {
+  public List<OperationStatus> ready() {
     return steps.stream().filter(s -> s.state() == State.READY).toList();
   }
 
   /** What would take a face away that something else still needs. */
-  public List<Step> blockedSteps() {
+  public List<OperationStatus> blockedSteps() {
     return steps.stream().filter(s -> s.state() == State.OWES).toList();
   }
 
@@ -251,9 +252,9 @@ public final class Bench {
     }
   }
 
-  private Step step(Operation op, List<Operation> open) {
+  private OperationStatus step(Operation op, List<Operation> open) {
     if (isDone(op)) {
-      return new Step(op, State.DONE, List.of(), List.of());
+      return new OperationStatus(op, State.DONE, List.of(), List.of());
     }
     Map<String, Text> missing = new LinkedHashMap<>();
     List<Text> waits = new ArrayList<>();
@@ -293,15 +294,16 @@ public final class Bench {
     }
     op.problems().forEach(t -> missing.put(t.toString(), t));
     if (!missing.isEmpty()) {
-      return new Step(op, State.NOT_YET, List.copyOf(missing.values()), List.of());
+      return new OperationStatus(op, State.NOT_YET, List.copyOf(missing.values()), List.of());
     }
     if (!waits.isEmpty()) {
-      return new Step(op, State.WAITS, waits, List.of());
+      return new OperationStatus(op, State.WAITS, waits, List.of());
     }
     List<Operation> owed = Route.neededBefore(op, open);
     return owed.isEmpty()
-        ? new Step(op, State.READY, List.of(), owed)
-        : new Step(op, State.OWES, owed.stream().map(o -> needsBefore(op, o)).toList(), owed);
+        ? new OperationStatus(op, State.READY, List.of(), owed)
+        : new OperationStatus(
+            op, State.OWES, owed.stream().map(o -> needsBefore(op, o)).toList(), owed);
   }
 
   /** The operation that a face that is there comes from: the last that made it. */
@@ -404,8 +406,8 @@ public final class Bench {
   public Build done(Build build, Operation op, Duration hands, String note, String reason) {
     Map<String, Double> cutAt = new LinkedHashMap<>();
     settings(op).forEach(v -> cutAt.put(v.id(), v.value()));
-    List<Risk> stakes = risks(op);
-    String despite = RiskAssessment.told(stakes).in(Units.MM);
+    List<Risk> risks = risks(op);
+    String despite = RiskAssessment.told(risks).in(Units.MM);
     List<String> words = new ArrayList<>();
     words.add(note);
     words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
@@ -413,7 +415,7 @@ public final class Bench {
     String said = words.stream().filter(w -> !w.isEmpty()).collect(Collectors.joining("; "));
     Map<String, Double> accepted = new LinkedHashMap<>();
     if (!reason.isBlank()) {
-      stakes.stream()
+      risks.stream()
           .filter(s -> s.kind() == Risk.Kind.STOP)
           .forEach(s -> accepted.putAll(RiskAssessment.answer(s.text())));
     }

@@ -25,7 +25,7 @@ public record BuildSummary(int done, int of, int stops, int toGet, List<Operatio
     long thin = plan.clearances().stream().filter(s -> s.state() == Clearance.State.STOP).count();
     long toGet = plan.findings().stream().filter(f -> f.severity() == Severity.GET).count();
     long found = plan.findings().stream().filter(Finding::stops).count() - toGet;
-    List<Operation> next = bench.ready().stream().map(Bench.Step::operation).toList();
+    List<Operation> next = bench.ready().stream().map(Bench.OperationStatus::operation).toList();
     return new BuildSummary(done, bench.steps().size(), (int) (thin + found), (int) toGet, next);
   }
 

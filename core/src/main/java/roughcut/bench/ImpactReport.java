@@ -49,15 +49,15 @@ public record ImpactReport(
     }
     Set<String> before =
         OutdatedCut.of(kept, route).stream().map(s -> s.planned().id()).collect(Collectors.toSet());
-    List<OutdatedCut> spoiled =
+    List<OutdatedCut> outdated =
         OutdatedCut.of(next, route).stream()
             .filter(s -> !before.contains(s.planned().id()))
             .toList();
-    List<Clearance> spots = next.clearances().stream().filter(s -> worse(s, kept)).toList();
+    List<Clearance> clearances = next.clearances().stream().filter(s -> worse(s, kept)).toList();
     List<Operation> vain = obsoleteOperations(kept, route);
-    boolean holds = spoiled.isEmpty() && vain.isEmpty();
+    boolean holds = outdated.isEmpty() && vain.isEmpty();
     return new ImpactReport(
-        List.copyOf(settings), spots, spoiled, vain, verdict(kept, next, spots, holds));
+        List.copyOf(settings), clearances, outdated, vain, verdict(kept, next, clearances, holds));
   }
 
   private static List<Operation> obsoleteOperations(Plan kept, Route next) {
@@ -97,14 +97,15 @@ public record ImpactReport(
         .orElse(clearance.state() != Clearance.State.CLEAR);
   }
 
-  private static Verdict.State verdict(Plan kept, Plan next, List<Clearance> spots, boolean holds) {
+  private static Verdict.State verdict(
+      Plan kept, Plan next, List<Clearance> clearances, boolean holds) {
     boolean impossible =
         next.findings().stream()
             .filter(Finding::stops)
             .anyMatch(p -> kept.findings().stream().noneMatch(p::sameMatter));
-    if (impossible || spots.stream().anyMatch(s -> s.state() == Clearance.State.STOP)) {
+    if (impossible || clearances.stream().anyMatch(s -> s.state() == Clearance.State.STOP)) {
       return Verdict.State.STOP;
     }
-    return spots.isEmpty() && holds ? Verdict.State.GO : Verdict.State.LOOK;
+    return clearances.isEmpty() && holds ? Verdict.State.GO : Verdict.State.LOOK;
   }
 }

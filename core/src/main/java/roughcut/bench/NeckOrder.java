@@ -124,7 +124,7 @@ final class NeckOrder {
             .unsafeAction(
                 Text.of("the top leans to the glue lines, and a stripe runs out along the neck"));
     list.add(flatten);
-    for (GlueUp.Step step : list.plan.glueUp().steps()) {
+    for (GlueUp.Assembly step : list.plan.glueUp().steps()) {
       step(step);
     }
     list.add(
@@ -192,7 +192,7 @@ final class NeckOrder {
     list.add(glue);
   }
 
-  private void step(GlueUp.Step step) {
+  private void step(GlueUp.Assembly step) {
     OperationId id = OperationId.blankStep(step.number());
     OperationId before =
         step.number() == 1 ? OperationId.NECK_FLATTEN : OperationId.blankStep(step.number() - 1);

@@ -35,7 +35,7 @@ public final class Operation {
   private final boolean undoable;
   private final Set<Caution> cautions;
   private final Text wrong;
-  private final List<Text> troubles;
+  private final List<Text> problems;
   private final List<Text> hazards;
   private final Set<PartId> clamped;
   private final Set<Repair> repairs;
@@ -65,7 +65,7 @@ public final class Operation {
     undoable = draft.undoable;
     cautions = Collections.unmodifiableSet(draft.cautions);
     wrong = draft.wrong;
-    troubles = List.copyOf(draft.troubles);
+    problems = List.copyOf(draft.problems);
     hazards = List.copyOf(draft.hazards);
     clamped = Collections.unmodifiableSet(draft.clamped);
     repairs = Collections.unmodifiableSet(draft.repairs);
@@ -246,7 +246,7 @@ public final class Operation {
 
   /** What in the plan keeps it from being begun, in words; lengths in mm, written out. */
   public List<Text> problems() {
-    return troubles;
+    return problems;
   }
 
   /** Whether it is that one. */

@@ -38,7 +38,7 @@ final class OperationDraft {
   WaitingTime wait;
   boolean undoable;
   Text wrong = Text.NONE;
-  final List<Text> troubles = new ArrayList<>();
+  final List<Text> problems = new ArrayList<>();
   final List<Text> hazards = new ArrayList<>();
   final Set<PartId> clamped = EnumSet.noneOf(PartId.class);
   final Set<Repair> repairs = EnumSet.noneOf(Repair.class);
@@ -187,7 +187,7 @@ final class OperationDraft {
   }
 
   OperationDraft problems(List<Text> words) {
-    troubles.addAll(words);
+    problems.addAll(words);
     return this;
   }
 

@@ -69,7 +69,7 @@ public record OutdatedCut(Operation operation, double is, boolean read, Value pl
   }
 
   /** By how much it is off; never rounded away to nothing. */
-  public Text difference(Units units) {
+  public Text difference() {
     return Text.only(Text.shown(Math.abs(by()), fine()));
   }
 

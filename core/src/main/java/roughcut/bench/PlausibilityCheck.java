@@ -91,7 +91,7 @@ public final class PlausibilityCheck {
       throws InvalidInput {
     double value = range.number(text, units);
     Optional<Text> slip =
-        unitTyped(text) ? Optional.empty() : expected.nominal().flatMap(n -> slip(n, value, units));
+        unitTyped(text) ? Optional.empty() : expected.nominal().flatMap(n -> slip(n, value));
     if (slip.isPresent()) {
       throw new InvalidInput(slip.get().in(units));
     }
@@ -116,7 +116,7 @@ public final class PlausibilityCheck {
    *
    * @param value as it was understood, in the nominal's unit
    */
-  static Optional<Text> slip(Value nominal, double value, Units units) {
+  static Optional<Text> slip(Value nominal, double value) {
     if (!nominal.quantity().isLength() || nominal.value() <= 0 || value <= 0) {
       return Optional.empty();
     }
@@ -151,7 +151,7 @@ public final class PlausibilityCheck {
       return Optional.empty();
     }
     Optional<Text> why =
-        tenfold(nominal, value, units)
+        tenfold(nominal, value)
             .or(() -> digits(expected, text, units))
             .or(() -> datum(expected, value));
     boolean far = off > Math.max(FAR * Math.abs(nominal.value()), WOOD * expected.tolerance());
@@ -168,17 +168,17 @@ public final class PlausibilityCheck {
             why.map(w -> Text.of("{why} ", w)).orElse(Text.NONE)));
   }
 
-  private static Optional<Text> tenfold(Value nominal, double value, Units units) {
+  private static Optional<Text> tenfold(Value nominal, double value) {
     for (double times : new double[] {10, 0.1}) {
       double meant = value * times;
       if (Math.abs(meant / nominal.value() - 1) < NEAR) {
-        return Optional.of(likelyMeant(meant, nominal, units));
+        return Optional.of(likelyMeant(meant, nominal));
       }
     }
     return Optional.empty();
   }
 
-  private static Text likelyMeant(double meant, Value nominal, Units units) {
+  private static Text likelyMeant(double meant, Value nominal) {
     return Text.of("Did you mean {number}?", Text.shown(meant, nominal.quantity()));
   }
 
@@ -194,7 +194,7 @@ public final class PlausibilityCheck {
         .map(n -> Double.parseDouble(n) * unit)
         .filter(v -> Math.abs(v - nominal.value()) <= expected.tolerance() + 1e-9)
         .min(Comparator.comparingDouble(v -> Math.abs(v - nominal.value())))
-        .map(v -> likelyMeant(v, nominal, units));
+        .map(v -> likelyMeant(v, nominal));
   }
 
   /** The number with one digit another, and with two neighbours the other way round. */

@@ -44,7 +44,7 @@ public record Risk(Kind kind, Text text, Text loss) {
   }
 
   /** Whether any of them wants a reason before it is done all the same. */
-  public static boolean wantReason(List<Risk> stakes) {
-    return stakes.stream().anyMatch(s -> s.kind() != Kind.FINAL);
+  public static boolean wantReason(List<Risk> risks) {
+    return risks.stream().anyMatch(s -> s.kind() != Kind.FINAL);
   }
 }

@@ -33,7 +33,7 @@ final class RiskAssessment {
   }
 
   private void state() {
-    Bench.Step step = bench.step(op.id()).orElseThrow();
+    Bench.OperationStatus step = bench.step(op.id()).orElseThrow();
     switch (step.state()) {
       case NOT_YET ->
           step.why()
@@ -132,9 +132,9 @@ final class RiskAssessment {
   }
 
   /** What was at stake, for the log. */
-  static Text told(List<Risk> stakes) {
+  static Text told(List<Risk> risks) {
     Map<Kind, List<Risk>> by =
-        stakes.stream()
+        risks.stream()
             .filter(s -> s.kind() != Kind.FINAL)
             .collect(Collectors.groupingBy(Risk::kind, LinkedHashMap::new, Collectors.toList()));
     return Text.joined(

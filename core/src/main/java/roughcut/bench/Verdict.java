@@ -55,7 +55,7 @@ public record Verdict(List<Item> items) {
    *
    * @param outdated what is made already and no longer agrees
    */
-  public static Verdict of(Plan plan, List<OutdatedCut> spoiled) {
+  public static Verdict of(Plan plan, List<OutdatedCut> outdated) {
     List<Item> all = new ArrayList<>();
     for (Finding finding : plan.findings()) {
       State state = state(finding.severity());
@@ -67,7 +67,7 @@ public record Verdict(List<Item> items) {
         all.add(new Item(state, thin(clearance), Concern.of(clearance)));
       }
     }
-    for (OutdatedCut one : spoiled) {
+    for (OutdatedCut one : outdated) {
       all.add(new Item(State.LOOK, one.text(), Set.of(one.operation().part())));
     }
     return new Verdict(all);

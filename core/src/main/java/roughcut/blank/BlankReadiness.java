@@ -103,7 +103,7 @@ public final class BlankReadiness {
               "so many veneers creep when they are glued at once: in stages, each pressed until it"
                   + " holds"));
     }
-    for (GlueUp.Step step : glue.steps()) {
+    for (GlueUp.Assembly step : glue.steps()) {
       glueing(step.job(), Text.of("{step}: ", step.words()), all);
     }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {

@@ -30,12 +30,12 @@ import roughcut.shop.Woods;
  * @param steps what is glued after the stack, step by step, each by itself; words and job
  * @param pins where pins stand in waste; empty when there is none
  */
-public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
+public record GlueUp(GlueJob job, List<Assembly> steps, Optional<Pins> pins) {
   /** What keeps the strips in place where no pin can stand. */
   public static final Text WITHOUT_PINS = Text.of("no waste for them: end stops, or salt grains");
 
   /** A later step that glues something: its number among the steps, and what is joined. */
-  public record Step(int number, Text words, GlueJob job) {}
+  public record Assembly(int number, Text words, GlueJob job) {}
 
   /**
    * Locating pins, one at each end, through the stack from side to side.
@@ -87,14 +87,14 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
   }
 
   /** Every step's own joint: leaves to each other, a turned half, a cap, wings, a block. */
-  private static List<Step> steps(
+  private static List<Assembly> steps(
       EffectiveInputs inputs, Woods woods, BlankTree tree, ValueRegistry registry) {
     List<Value> strips = new ArrayList<>();
     for (int i = 1; i <= inputs.neckStrips().size(); i++) {
       strips.add(inputs.get(PartDecisions.stripThickness(i)));
     }
     Provenance provenance = Provenance.of(strips).with(tree.length(), tree.depth());
-    List<Step> all = new ArrayList<>();
+    List<Assembly> all = new ArrayList<>();
     List<BlankNode> nodes = tree.afterSteps();
     for (int i = 0; i < nodes.size(); i++) {
       BlankStep step = inputs.design().neckSteps().get(i);
@@ -113,7 +113,7 @@ public record GlueUp(GlueJob job, List<Step> steps, Optional<Pins> pins) {
       double length = step.length() > 0 ? step.length() : node.length();
       String prefix = "glue.step." + (i + 1);
       all.add(
-          new Step(
+          new Assembly(
               i + 1,
               node.name(),
               GlueJob.of(

@@ -65,7 +65,7 @@ public final class BodyClearances {
   }
 
   /**
-   * Looks the body through; {@code ledger} has what its cuts entered.
+   * Looks the body through; {@code registry} has what its cuts entered.
    *
    * @param memo of distances that may be as they were
    */

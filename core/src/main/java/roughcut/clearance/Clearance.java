@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.shop.Limit;
 
@@ -73,7 +72,7 @@ public record Clearance(
   }
 
   /** What is left now, in the maker's units. */
-  public Text nowText(Units units) {
+  public Text nowText() {
     return Text.only(Text.shown(now));
   }
 

@@ -58,7 +58,7 @@ public final class NeckClearances {
   }
 
   /**
-   * Looks the neck through; {@code ledger} has the glue lines' places already.
+   * Looks the neck through; {@code registry} has the glue lines' places already.
    *
    * @param stock how deep the shaft's wood is
    */

@@ -73,7 +73,7 @@ final class NextCommand implements Callable<Integer> {
 
   private static void heading(PrintWriter out, Bench bench, Bench.State state) {
     boolean first = true;
-    for (Bench.Step step : bench.steps()) {
+    for (Bench.OperationStatus step : bench.steps()) {
       if (step.state() != state) {
         continue;
       }

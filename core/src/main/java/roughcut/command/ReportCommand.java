@@ -11,7 +11,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import roughcut.bench.Bench;
-import roughcut.bench.Stage;
+import roughcut.bench.PlanAtStage;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
 import roughcut.plan.Plan;
@@ -80,9 +80,9 @@ final class ReportCommand implements Callable<Integer> {
   private Plan at(Plan plan, LocalDateTime now) throws BadSetting {
     return switch (stage) {
       case "now" -> plan;
-      case "finished" -> Stage.finished(plan, now);
+      case "finished" -> PlanAtStage.finished(plan, now);
       default ->
-          Stage.after(plan, stage, now)
+          PlanAtStage.after(plan, stage, now)
               .orElseThrow(
                   () ->
                       new BadSetting(

@@ -81,7 +81,7 @@ public final class BenchDrawing {
 
   private void place() {
     double x = 0;
-    for (Bench.Step step : bench.steps()) {
+    for (Bench.OperationStatus step : bench.steps()) {
       double wide = Math.max(LEAST, step.operation().minutes() / 60.0 * HOUR);
       along.put(step.operation(), new double[] {x, x + wide});
       x += wide;
@@ -93,7 +93,7 @@ public final class BenchDrawing {
     place();
     double y = 0;
     for (PartId part : PartId.values()) {
-      List<Bench.Step> steps =
+      List<Bench.OperationStatus> steps =
           bench.steps().stream().filter(s -> s.operation().part() == part).toList();
       if (!steps.isEmpty()) {
         y = lane(part, steps, y);
@@ -105,7 +105,7 @@ public final class BenchDrawing {
         new Bounds(-NAMES - 8, y - 14, end + 6, 8));
   }
 
-  private double lane(PartId part, List<Bench.Step> steps, double top) {
+  private double lane(PartId part, List<Bench.OperationStatus> steps, double top) {
     // Faces that come and go together stand in one row.
     Map<List<List<Double>>, List<String>> rows = new LinkedHashMap<>();
     for (ReferenceFace face : ReferenceFace.values()) {
@@ -132,7 +132,7 @@ public final class BenchDrawing {
     return y - GAP;
   }
 
-  private void block(Bench.Step step, double low) {
+  private void block(Bench.OperationStatus step, double low) {
     double[] x = along.get(step.operation());
     Outline shape = Outline.rectangle(x[0] + 0.4, low, x[1] - 0.4, low + BLOCK);
     boolean looked = step.operation().id().equals(chosen);
@@ -166,7 +166,7 @@ public final class BenchDrawing {
   private List<List<Double>> spans(ReferenceFace face) {
     List<List<Double>> all = new ArrayList<>();
     Map<ReferenceFace, Double> open = new EnumMap<>(ReferenceFace.class);
-    for (Bench.Step step : bench.steps()) {
+    for (Bench.OperationStatus step : bench.steps()) {
       Operation op = step.operation();
       if (op.destroys().contains(face) && open.containsKey(face)) {
         all.add(List.of(open.remove(face), along.get(op)[0], 1.0));

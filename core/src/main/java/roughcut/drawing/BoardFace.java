@@ -48,20 +48,20 @@ public final class BoardFace {
         new Point(0, 0),
         new Point(length, 0),
         -40,
-        words(board.length(), Text.of("length not measured"), units));
+        words(board.length(), Text.of("length not measured")));
     sketch.dimension(
         board.width().isPresent() ? Role.DIMENSION : Role.STOP,
         new Point(length, 0),
         new Point(length, width),
         -14,
-        words(board.width(), Text.of("width?"), units));
-    edge(board, wood, sketch, length, thickness, units);
+        words(board.width(), Text.of("width?")));
+    edge(board, wood, sketch, length, thickness);
     return sketch.drawing(
         Text.of("Board {id}", board.id()),
         new Bounds(-20, -thickness - 100, length + 110, width + 30));
   }
 
-  private static Text words(java.util.OptionalDouble mm, Text unknown, Units units) {
+  private static Text words(java.util.OptionalDouble mm, Text unknown) {
     return mm.isPresent()
         ? Text.only(Text.shown(mm.getAsDouble(), Quantity.ROUGH_LENGTH))
         : unknown;
@@ -69,7 +69,7 @@ public final class BoardFace {
 
   /** The board's edge below its face, with the run-out of its grain. */
   private static void edge(
-      Board board, Species wood, Sketch sketch, double length, double thickness, Units units) {
+      Board board, Species wood, Sketch sketch, double length, double thickness) {
     sketch.origin(0, -thickness - 70);
     Outline edge = Outline.rectangle(0, 0, length, thickness);
     sketch.wood(edge, wood, board.runOut());
@@ -79,7 +79,7 @@ public final class BoardFace {
         new Point(length, 0),
         new Point(length, thickness),
         -14,
-        words(board.thickness(), Text.of("thickness?"), units));
+        words(board.thickness(), Text.of("thickness?")));
     if (board.runOut() > 0) {
       sketch.text(
           Role.NOTE,

@@ -148,7 +148,7 @@ public final class BoardsCsv {
               + String.join(",", COLUMNS));
     }
     List<Board> boards = new ArrayList<>();
-    List<String> troubles = new ArrayList<>();
+    List<String> problems = new ArrayList<>();
     List<String> remarks = new ArrayList<>();
     for (int row = 1; row < rows.size(); row++) {
       Row cells = new Row(rows.get(row), columns, row + 1);
@@ -169,13 +169,13 @@ public final class BoardsCsv {
         remarks.addAll(cells.suspicious());
         boards.add(board);
       } catch (IllegalArgumentException e) {
-        troubles.add(
+        problems.add(
             e.getMessage().startsWith("row ")
                 ? e.getMessage()
                 : "row " + (row + 1) + ": " + e.getMessage());
       }
     }
-    return new Read(boards, troubles, remarks);
+    return new Read(boards, problems, remarks);
   }
 
   /** One row, asked by column. */

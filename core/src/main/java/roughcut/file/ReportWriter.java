@@ -165,7 +165,7 @@ public final class ReportWriter {
   private static Map<String, String> bench(Bench bench) {
     Map<String, String> rows = new LinkedHashMap<>();
     int owed = 0;
-    for (Bench.Step step : bench.steps()) {
+    for (Bench.OperationStatus step : bench.steps()) {
       String id = "op." + step.operation().id();
       rows.put(id + ".state", step.state().words().in(Units.MM));
       rows.put(id + ".minutes", Integer.toString(step.operation().minutes()));

@@ -18,7 +18,6 @@ import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
@@ -378,7 +377,7 @@ public record Slots(
   }
 
   /** When the slots are deepened, in words, by the school. */
-  public Text when(Units units) {
+  public Text when() {
     if (!deepened()) {
       return Text.of("sawn to {sawStop} at once; check the first two", Text.shown(sawStop));
     }

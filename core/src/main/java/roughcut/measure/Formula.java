@@ -47,7 +47,7 @@ public final class Formula {
 
   private Formula(String text) {
     this.text = text;
-    Reading reading = new Reading(text);
+    Parser reading = new Parser(text);
     this.root = reading.whole();
     this.symbols = reading.symbols.toArray(String[]::new);
   }
@@ -115,12 +115,12 @@ public final class Formula {
   }
 
   /** Reads a text from left to right: sums of products of powers. */
-  private static final class Reading {
+  private static final class Parser {
     private final String text;
     private final List<String> symbols = new ArrayList<>();
     private int at;
 
-    Reading(String text) {
+    Parser(String text) {
       this.text = text;
     }
 

@@ -32,13 +32,14 @@ public final class NumberWriter {
   /** The number with its unit sign, and for a fraction the error of rounding when it matters. */
   public static String text(double value, Quantity quantity, Units units) {
     String number = number(value, quantity, units);
-    if (!quantity.isLength()) {
-      return quantity == Quantity.ANGLE || quantity.sign().isEmpty()
-          ? number + quantity.sign()
-          : number + " " + quantity.sign();
-    }
-    String error = roundingError(value, quantity, units);
-    return number + " " + units.sign() + (error.isEmpty() ? "" : " (" + error + ")");
+    String error = quantity.isLength() ? roundingError(value, quantity, units) : "";
+    return number + suffix(quantity, units) + (error.isEmpty() ? "" : " (" + error + ")");
+  }
+
+  /** The unit as it stands behind a number, with its space where it has one. */
+  static String suffix(Quantity quantity, Units units) {
+    String sign = sign(quantity, units);
+    return quantity == Quantity.ANGLE || sign.isEmpty() ? sign : " " + sign;
   }
 
   /** The unit sign for a quantity: mm, in, ° or nothing. */

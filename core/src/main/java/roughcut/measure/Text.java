@@ -29,7 +29,7 @@ public record Text(String template, List<Arg> args) {
   private static final int INCH_DECIMALS = 3;
 
   /** What stands in a hole. */
-  public sealed interface Arg permits Length, Amount, Figure, Fixed, Count, Name, Phrase {
+  public sealed interface Arg permits Number, Name, Phrase {
     /** As it is read. */
     String in(Units units);
 
@@ -44,6 +44,28 @@ public record Text(String template, List<Arg> args) {
     }
 
     /** What it is whatever its numbers are. */
+    String matter();
+  }
+
+  /** One number, with its unit where it has one. */
+  public sealed interface Number extends Arg permits Length, Amount, Figure, Fixed, Count {
+    /** In its quantity's own unit; a length in mm. */
+    double number();
+
+    /** In English figures. */
+    String written(Units units);
+
+    @Override
+    default String in(Units units) {
+      return units.language().figures(written(units));
+    }
+
+    @Override
+    default List<Double> numbers() {
+      return List.of(number());
+    }
+
+    @Override
     default String matter() {
       return "#";
     }
@@ -53,80 +75,69 @@ public record Text(String template, List<Arg> args) {
    * A length. In inches it is decimal for a maker who works in fractions, too: a fraction would
    * mislead about what is missing or left.
    *
+   * @param number mm
    * @param decimals of it in millimetres
    */
-  public record Length(double mm, int decimals) implements Arg {
+  public record Length(double number, int decimals) implements Number {
     @Override
-    public String in(Units units) {
-      String figures =
-          units.metric()
-              ? NumberWriter.fixed(mm, decimals) + " mm"
-              : NumberWriter.fixed(mm / Units.INCH, INCH_DECIMALS) + " in";
-      return units.language().figures(figures);
+    public String written(Units units) {
+      return units.metric()
+          ? NumberWriter.fixed(number, decimals) + " mm"
+          : NumberWriter.fixed(number / Units.INCH, INCH_DECIMALS) + " in";
     }
 
     @Override
-    public List<Double> numbers() {
-      return List.of(mm);
+    public String matter() {
+      return "# mm";
     }
   }
 
   /**
    * A number with its unit as a field shows it: of an inch fractions, where the maker wants them.
    */
-  public record Amount(double value, Quantity quantity) implements Arg {
+  public record Amount(double number, Quantity quantity) implements Number {
     @Override
-    public String in(Units units) {
-      return units.language().figures(NumberWriter.text(value, quantity, units));
+    public String written(Units units) {
+      return NumberWriter.text(number, quantity, units);
     }
 
     @Override
-    public List<Double> numbers() {
-      return List.of(value);
+    public String matter() {
+      return "#" + NumberWriter.suffix(quantity, Units.MM);
     }
   }
 
   /** The same without its unit. */
-  public record Figure(double value, Quantity quantity) implements Arg {
+  public record Figure(double number, Quantity quantity) implements Number {
     @Override
-    public String in(Units units) {
-      return units.language().figures(NumberWriter.number(value, quantity, units));
-    }
-
-    @Override
-    public List<Double> numbers() {
-      return List.of(value);
+    public String written(Units units) {
+      return NumberWriter.number(number, quantity, units);
     }
   }
 
   /** A bare number. */
-  public record Fixed(double value, int decimals) implements Arg {
+  public record Fixed(double number, int decimals) implements Number {
     @Override
-    public String in(Units units) {
-      return units.language().figures(NumberWriter.fixed(value, decimals));
-    }
-
-    @Override
-    public List<Double> numbers() {
-      return List.of(value);
+    public String written(Units units) {
+      return NumberWriter.fixed(number, decimals);
     }
   }
 
   /** How many, or which by its number. */
-  public record Count(long count) implements Arg {
+  public record Count(long count) implements Number {
+    @Override
+    public double number() {
+      return count;
+    }
+
     @Override
     public boolean counts() {
       return true;
     }
 
     @Override
-    public String in(Units units) {
-      return units.language().figures(Long.toString(count));
-    }
-
-    @Override
-    public List<Double> numbers() {
-      return List.of((double) count);
+    public String written(Units units) {
+      return Long.toString(count);
     }
   }
 
@@ -219,7 +230,7 @@ public record Text(String template, List<Arg> args) {
       return new Phrase(text, Begin.AS_IT_IS);
     }
     if (arg instanceof Integer || arg instanceof Long) {
-      return new Count(((Number) arg).longValue());
+      return new Count(((java.lang.Number) arg).longValue());
     }
     return new Name(arg.toString());
   }

@@ -31,7 +31,7 @@ public record Carving(
     SawnBack back,
     List<Facets> facets,
     QuarterRule rule,
-    List<Reading> readings,
+    List<Check> readings,
     Bow bow,
     int restDays) {
   /**
@@ -40,7 +40,7 @@ public record Carving(
    * @param where in words
    * @param left still to come off; null while nothing was measured
    */
-  public record Reading(Text where, Value left) {
+  public record Check(Text where, Value left) {
     /** What to do there. */
     public Text advice() {
       if (left == null) {
@@ -86,7 +86,7 @@ public record Carving(
     Value margin = inputs.get(Decisions.ROUGHING_MARGIN);
     String octave = Integer.toString((int) frets.divisions().value());
     List<Facets> facets = new ArrayList<>();
-    List<Reading> readings = new ArrayList<>();
+    List<Check> readings = new ArrayList<>();
     List<ThicknessLine.Station> read = neck.thickness().read();
     SawnBack back =
         new SawnBack(
@@ -139,9 +139,9 @@ public record Carving(
     return List.copyOf(all);
   }
 
-  private static Reading reading(
+  private static Check reading(
       int fret, Optional<ThicknessLine.Station> station, ValueRegistry registry) {
-    return new Reading(
+    return new Check(
         Text.of("fret {fret}", fret),
         station
             .map(

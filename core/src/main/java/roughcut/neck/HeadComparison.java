@@ -13,7 +13,6 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.ScarfSchool;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.record.EffectiveInputs;
 import roughcut.record.Proposal;
 import roughcut.shop.Board;
@@ -73,7 +72,7 @@ public final class HeadComparison {
       List<Text> steps,
       Proposal choose) {
     /** How the grain runs through the head, in the maker's units. */
-    public Text grainWords(Units units) {
+    public Text grainWords() {
       return Double.isInfinite(grain)
           ? Text.of("full length")
           : Text.of("{grain} short", Text.figure(grain, Quantity.LENGTH));

@@ -15,10 +15,10 @@ import roughcut.measure.Text;
  */
 public record ChapterStatus(Clearance.State state, Text words) {
 
-  static ChapterStatus of(List<Finding> findings, List<Clearance> spots) {
+  static ChapterStatus of(List<Finding> findings, List<Clearance> clearances) {
     long never = count(findings, f -> f.severity() == Finding.Severity.IMPOSSIBLE);
     long open = count(findings, f -> f.severity() == Finding.Severity.STOP);
-    long thin = count(spots, s -> s.state() == Clearance.State.STOP);
+    long thin = count(clearances, s -> s.state() == Clearance.State.STOP);
     long stops = never + open + thin;
     if (stops > 0) {
       return new ChapterStatus(
@@ -35,7 +35,8 @@ public record ChapterStatus(Clearance.State state, Text words) {
       return new ChapterStatus(Clearance.State.LOOK, Text.of("{missing} to get", missing));
     }
     long looks =
-        count(findings, f -> !f.stops()) + count(spots, s -> s.state() == Clearance.State.LOOK);
+        count(findings, f -> !f.stops())
+            + count(clearances, s -> s.state() == Clearance.State.LOOK);
     return looks > 0
         ? new ChapterStatus(Clearance.State.LOOK, Text.of("{looks} to look at", looks))
         : new ChapterStatus(Clearance.State.CLEAR, Text.of("clear"));

@@ -14,7 +14,6 @@ import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 
 /**
  * What dragging something on the body decides: a pickup along the strings and aside, a control or
@@ -38,15 +37,15 @@ public record CutDrag(Design design, Text words) {
    *
    * @param name of the cut
    */
-  public static CutDrag cut(Plan plan, String name, double dx, double dy, Units units) {
+  public static CutDrag cut(Plan plan, String name, double dx, double dy) {
     Optional<Fitting> fitting = plan.build().design().fitting(name);
     if (fitting.isEmpty()) {
       return still(plan, Text.of("its place follows from other decisions"));
     }
     return switch (fitting.get().type()) {
-      case PICKUP -> pickup(plan, fitting.get(), dx, dy, units);
-      case CONTROL, BORE, RELIEF -> placed(plan, fitting.get(), dx, dy, units);
-      case CAVITY -> cavity(plan, fitting.get(), dx, dy, units);
+      case PICKUP -> pickup(plan, fitting.get(), dx, dy);
+      case CONTROL, BORE, RELIEF -> placed(plan, fitting.get(), dx, dy);
+      case CAVITY -> cavity(plan, fitting.get(), dx, dy);
       case JACK, STRAP -> round(plan, fitting.get(), dx, dy);
       case CHANNEL, PLATE -> still(plan, Text.of("it goes with what it belongs to"));
     };
@@ -56,11 +55,11 @@ public record CutDrag(Design design, Text words) {
     return decision.in(plan.build().design());
   }
 
-  private static Text text(double mm, Units units) {
+  private static Text text(double mm) {
     return Text.only(Text.shown(mm, Quantity.LENGTH));
   }
 
-  private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy, Units units) {
+  private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy) {
     boolean fromSaddle =
         switch (FittingDecisions.locatedFrom(plan.build().design(), fitting)) {
           case SADDLE_LINE -> true;
@@ -76,12 +75,12 @@ public record CutDrag(Design design, Text words) {
         aside.with(along.with(plan.build().design(), x), snapped),
         Text.of(
             "{text}{detail}{detail2}",
-            text(x, units),
+            text(x),
             fromSaddle ? Text.of(" to the saddle line") : Text.of(" to the fretboard"),
-            snapped == 0 ? Text.NONE : Text.of(", {text} aside", text(snapped, units))));
+            snapped == 0 ? Text.NONE : Text.of(", {text} aside", text(snapped))));
   }
 
-  private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy, Units units) {
+  private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy) {
     NumberDecision along = FittingDecisions.number(fitting, "x");
     NumberDecision across = FittingDecisions.number(fitting, "y");
     double x = snapped(plan, fitting, "x", now(plan, along) + dx);
@@ -91,7 +90,7 @@ public record CutDrag(Design design, Text words) {
     y = across.clampedInto(y);
     return new CutDrag(
         across.with(along.with(plan.build().design(), x), y),
-        Text.of("{text} along, {text2} across", text(x, units), text(y, units)));
+        Text.of("{text} along, {text2} across", text(x), text(y)));
   }
 
   /** Into line with another of its type, or to equal spacing between its two neighbours. */
@@ -125,7 +124,7 @@ public record CutDrag(Design design, Text words) {
   }
 
   /** A cavity takes its controls along. */
-  private static CutDrag cavity(Plan plan, Fitting cavity, double dx, double dy, Units units) {
+  private static CutDrag cavity(Plan plan, Fitting cavity, double dx, double dy) {
     Design design = plan.build().design();
     boolean holds = false;
     for (Fitting control : design.fittings(FittingType.CONTROL)) {
@@ -135,9 +134,8 @@ public record CutDrag(Design design, Text words) {
       }
     }
     return holds
-        ? new CutDrag(
-            design, Text.of("with its controls, {text}, {text2}", text(dx, units), text(dy, units)))
-        : placed(plan, cavity, dx, dy, units);
+        ? new CutDrag(design, Text.of("with its controls, {text}, {text2}", text(dx), text(dy)))
+        : placed(plan, cavity, dx, dy);
   }
 
   private static Design shifted(Plan plan, Design design, Fitting f, double dx, double dy) {
@@ -163,7 +161,7 @@ public record CutDrag(Design design, Text words) {
    *
    * @param id of its handle
    */
-  public static CutDrag outline(Plan plan, String id, double dx, double dy, Units units) {
+  public static CutDrag outline(Plan plan, String id, double dx, double dy) {
     String[] parts = id.split("\\.");
     String side = parts[1];
     int number = Integer.parseInt(parts[2]);
@@ -178,15 +176,15 @@ public record CutDrag(Design design, Text words) {
             "point {number} of the {label} side, {text} along, {text2} out",
             number,
             side.toLowerCase(Locale.ROOT),
-            text(x, units),
-            text(y, units)));
+            text(x),
+            text(y)));
   }
 
   /** The body dragged along the neck. */
-  public static CutDrag joint(Plan plan, double dx, Units units) {
+  public static CutDrag joint(Plan plan, double dx) {
     double x = Decisions.JOINT_X.clampedInto(Decisions.JOINT_X.in(plan.build().design()) + dx);
     return new CutDrag(
         Decisions.JOINT_X.with(plan.build().design(), x),
-        Text.of("body begins at {text}", text(x, units)));
+        Text.of("body begins at {text}", text(x)));
   }
 }

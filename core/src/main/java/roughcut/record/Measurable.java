@@ -7,7 +7,6 @@ import roughcut.design.ReadingKind;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.ValueKey;
 
 /**
@@ -84,7 +83,7 @@ public record Measurable(
   }
 
   /** A reading of it as it is told: the answer, or the number with its unit. */
-  public Text told(double value, Units units) {
+  public Text told(double value) {
     int place = (int) Math.round(value);
     return place >= 0 && place < answers.size()
         ? answers.get(place)

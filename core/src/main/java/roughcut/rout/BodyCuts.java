@@ -205,7 +205,7 @@ public record BodyCuts(
         IndexHole.all(all),
         f.body.binding().map(b -> b.channelWidth().value()).orElse(0.0),
         seating,
-        all.troubles,
+        all.problems,
         Set.copyOf(builder.levelTops),
         all.bases);
   }

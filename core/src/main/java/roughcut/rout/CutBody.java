@@ -13,7 +13,7 @@ final class CutBody extends BodyStock {
 
   final List<Cut> cuts;
   final List<HardwareSolid> parts;
-  final List<CutProblem> troubles;
+  final List<CutProblem> problems;
 
   /** What shapes cuts by their names, and parts by their ids behind {@link #PART}. */
   final Map<String, Provenance> bases;
@@ -24,12 +24,12 @@ final class CutBody extends BodyStock {
       BodyStock stock,
       List<Cut> cuts,
       List<HardwareSolid> parts,
-      List<CutProblem> troubles,
+      List<CutProblem> problems,
       Map<String, Provenance> shaped) {
     super(stock);
     this.cuts = List.copyOf(cuts);
     this.parts = List.copyOf(parts);
-    this.troubles = List.copyOf(troubles);
+    this.problems = List.copyOf(problems);
     this.bases = Map.copyOf(shaped);
     // In the order of making, which a copied map doesn't keep.
     this.everything =

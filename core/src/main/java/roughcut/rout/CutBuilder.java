@@ -24,7 +24,7 @@ import roughcut.memo.IdentityList;
 final class CutBuilder extends BodyStock {
   private final List<Cut> cuts = new ArrayList<>();
   private final List<HardwareSolid> parts = new ArrayList<>();
-  private final List<CutProblem> troubles = new ArrayList<>();
+  private final List<CutProblem> problems = new ArrayList<>();
 
   /** Controls over which all of the top is left. */
   final Set<String> levelTops = new LinkedHashSet<>();
@@ -84,7 +84,7 @@ final class CutBuilder extends BodyStock {
   private <T> Made<T> made(Supplier<Provenance> upstream, Supplier<T> work) {
     int cutsBefore = cuts.size();
     int partsBefore = parts.size();
-    int troublesBefore = troubles.size();
+    int troublesBefore = problems.size();
     int valuesBefore = registry.values().size();
     int levelBefore = levelTops.size();
     Map<String, Provenance> shapedBefore = new HashMap<>(shaped);
@@ -116,7 +116,7 @@ final class CutBuilder extends BodyStock {
             watched.made(),
             List.copyOf(cuts.subList(cutsBefore, cuts.size())),
             List.copyOf(parts.subList(partsBefore, parts.size())),
-            List.copyOf(troubles.subList(troublesBefore, troubles.size())),
+            List.copyOf(problems.subList(troublesBefore, problems.size())),
             registry.since(valuesBefore),
             levelTops.stream().skip(levelBefore).toList(),
             replaced,
@@ -129,7 +129,7 @@ final class CutBuilder extends BodyStock {
   private void again(Made<?> made) {
     cuts.addAll(made.cuts);
     parts.addAll(made.parts);
-    troubles.addAll(made.problems);
+    problems.addAll(made.problems);
     made.values.forEach(registry::put);
     levelTops.addAll(made.levelTops);
     made.replaced.forEach(cuts::set);
@@ -210,13 +210,13 @@ final class CutBuilder extends BodyStock {
   }
 
   void addProblem(Topic topic, String decisionId, Text message, Point at) {
-    troubles.add(
+    problems.add(
         new CutProblem(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
   }
 
   /** Something that can be had and wants a look. */
   void look(String decisionId, Text message, Point at) {
-    troubles.add(
+    problems.add(
         new CutProblem(new Finding(Finding.Severity.LOOK, Topic.ROUTS, decisionId, message), at));
   }
 
@@ -264,6 +264,6 @@ final class CutBuilder extends BodyStock {
 
   /** The slab with all that is cut so far. */
   CutBody done() {
-    return new CutBody(this, cuts, parts, troubles, shaped);
+    return new CutBody(this, cuts, parts, problems, shaped);
   }
 }

@@ -13,7 +13,6 @@ import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.shop.Cutter;
 import roughcut.shop.Shop;
@@ -163,7 +162,7 @@ public record RoutPlan(
   }
 
   /** How a tilted floor is made, in words; empty for a level one. */
-  public Optional<Text> tilt(Units units) {
+  public Optional<Text> tilt() {
     return shim.map(
         s ->
             Text.of(

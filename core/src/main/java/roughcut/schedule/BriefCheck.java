@@ -72,8 +72,8 @@ public record BriefCheck(Text words, State state, Text how) {
 
   private static BriefCheck wish(Plan plan, Brief.Wish wish, Units units) {
     return switch (wish.kind()) {
-      case AT_MOST -> limited(plan, wish, 1, units);
-      case AT_LEAST -> limited(plan, wish, -1, units);
+      case AT_MOST -> limited(plan, wish, 1);
+      case AT_LEAST -> limited(plan, wish, -1);
       case COMES_APART -> {
         boolean apart =
             switch (plan.given(BodyDecisions.NECK_JOINT)) {
@@ -95,7 +95,7 @@ public record BriefCheck(Text words, State state, Text how) {
     };
   }
 
-  private static BriefCheck limited(Plan plan, Brief.Wish wish, int side, Units units) {
+  private static BriefCheck limited(Plan plan, Brief.Wish wish, int side) {
     Optional<Value> value = plan.value(wish.value());
     if (value.isEmpty()) {
       return new BriefCheck(

@@ -112,10 +112,10 @@ public final class ShoppingList {
   }
 
   /** When the next session is, and what it wants at hand: each thing with what it is for. */
-  public record Session(LocalDateTime from, List<Text> operations, List<Line> take) {}
+  public record NextSession(LocalDateTime from, List<Text> operations, List<Line> take) {}
 
   /** The next session of a schedule. */
-  public static Optional<Session> session(Schedule schedule, List<Plan> plans) {
+  public static Optional<NextSession> session(Schedule schedule, List<Plan> plans) {
     Optional<LocalDateTime> first =
         schedule.blocks().stream().map(Schedule.Block::start).min(LocalDateTime::compareTo);
     if (first.isEmpty()) {
@@ -139,7 +139,7 @@ public final class ShoppingList {
     }
     List<Line> lines = new ArrayList<>();
     take.forEach((tool, of) -> lines.add(new Line(tool, Text.joined(List.copyOf(of), "; "))));
-    return Optional.of(new Session(first.get(), operations, lines));
+    return Optional.of(new NextSession(first.get(), operations, lines));
   }
 
   private static Map<String, Operation> operations(Plan plan) {

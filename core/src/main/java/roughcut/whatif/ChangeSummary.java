@@ -247,7 +247,7 @@ public final class ChangeSummary {
         "{label} {orElseGet}",
         label,
         measurable
-            .map(m -> m.told(reading.value(), units))
+            .map(m -> m.told(reading.value()))
             .orElseGet(() -> Text.only(Text.amount(reading.value(), Quantity.FINE_LENGTH))));
   }
 

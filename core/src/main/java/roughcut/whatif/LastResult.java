@@ -8,7 +8,6 @@ import roughcut.bench.Bench;
 import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.plan.Plan;
 
@@ -23,7 +22,7 @@ import roughcut.plan.Plan;
  */
 public record LastResult(String build, Value nominal, double off, LocalDateTime at) {
   /** In the maker's words and units. */
-  public Text told(Units units) {
+  public Text told() {
     return Text.of(
         "Last time, on {build}, this came out {number}{detail} its {nominal}.",
         build,
@@ -49,7 +48,7 @@ public record LastResult(String build, Value nominal, double off, LocalDateTime 
         continue;
       }
       Bench bench = Bench.of(plan, now);
-      for (Bench.Step step : bench.steps()) {
+      for (Bench.OperationStatus step : bench.steps()) {
         accepted(plan, bench, step.operation(), last, tolerances);
       }
     }

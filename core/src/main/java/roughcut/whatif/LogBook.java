@@ -164,7 +164,7 @@ public final class LogBook {
 
   private Text told(Reading reading, Optional<Measurable> measurable, Quantity quantity) {
     return measurable
-        .map(m -> m.told(reading.value(), units))
+        .map(m -> m.told(reading.value()))
         .orElseGet(() -> Text.only(Text.shown(reading.value(), quantity)));
   }
 

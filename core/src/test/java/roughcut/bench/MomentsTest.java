@@ -49,14 +49,14 @@ class MomentsTest {
     return Bench.of(plan(build), NOON);
   }
 
-  private static Bench.Step step(Build build, String id) {
+  private static Bench.OperationStatus step(Build build, String id) {
     return bench(build).step(id).orElseThrow(() -> new AssertionError("no operation " + id));
   }
 
   @Test
   void boltHolesForgottenUntilTheNeckIsCarved() {
     Build build = without(upTo(Heron.build(), "neck.carve"), "bolt.pilots");
-    Bench.Step carve = step(build, "neck.carve");
+    Bench.OperationStatus carve = step(build, "neck.carve");
     assertThat(carve.state()).isEqualTo(Bench.State.OWES);
     assertThat(Said.all(carve.why()))
         .containsExactly(
@@ -70,7 +70,7 @@ class MomentsTest {
   @Test
   void aHoleFoundForgottenOnceThePartIsCarvedSaysWhatWouldMakeItPossible() {
     Build carved = upTo(Heron.build(), "neck.straightedge");
-    Bench.Step late = step(without(carved, "bolt.pilots"), "bolt.pilots");
+    Bench.OperationStatus late = step(without(carved, "bolt.pilots"), "bolt.pilots");
     assertThat(late.state()).isEqualTo(Bench.State.NOT_YET);
     assertThat(late.why().get(0).toString())
         .contains("takes away the heel's flat")
@@ -115,7 +115,7 @@ class MomentsTest {
   @Test
   void aWiringChannelForgottenUnderTheTop() {
     Build build = without(upTo(Heron.build(), "top.glue"), "body.cut.neck-wire");
-    Bench.Step glue = step(build, "top.glue");
+    Bench.OperationStatus glue = step(build, "top.glue");
     assertThat(glue.state()).isEqualTo(Bench.State.OWES);
     assertThat(glue.owed()).extracting(Operation::id).containsExactly("body.cut.neck-wire");
   }
@@ -166,7 +166,7 @@ class MomentsTest {
     Build glued =
         without(build, "neck.glue")
             .withLog(build.log().with(DoneOperation.of("neck.glue", NOON.minusHours(3))));
-    Bench.Step flatten = step(glued, "neck.flatten");
+    Bench.OperationStatus flatten = step(glued, "neck.flatten");
     assertThat(flatten.state()).isEqualTo(Bench.State.WAITS);
     assertThat(flatten.why().get(0).toString()).contains("until the glue is cured");
     assertThat(Bench.of(plan(glued), NOON.plusHours(30)).step("neck.flatten").orElseThrow().state())
@@ -187,7 +187,7 @@ class MomentsTest {
         Build then =
             before.withLog(before.log().with(DoneOperation.of(op.id(), NOON.minusMinutes(30))));
         Bench bench = bench(then);
-        for (Bench.Step ready : bench.ready()) {
+        for (Bench.OperationStatus ready : bench.ready()) {
           boolean held =
               op.clamped().contains(ready.operation().part())
                   || op.makes().stream().anyMatch(ready.operation().needs()::contains)
@@ -208,7 +208,7 @@ class MomentsTest {
     Build glued = upTo(Heron.build(), "head.scarf.glue");
     glued =
         glued.withLog(glued.log().with(DoneOperation.of("head.scarf.glue", NOON.minusHours(1))));
-    Bench.Step thickness = step(glued, "head.thickness");
+    Bench.OperationStatus thickness = step(glued, "head.thickness");
     assertThat(thickness.state()).as("its glue is wet").isEqualTo(Bench.State.WAITS);
     Build planed = upTo(Heron.build(), "board.plane");
     planed = planed.withLog(planed.log().with(DoneOperation.of("board.plane", NOON.minusHours(2))));
@@ -339,7 +339,7 @@ class MomentsTest {
 
   @Test
   void oneDimensionOfTheBoardWasNeverMeasured() {
-    Bench.Step plane = step(Heron.build(), "board.plane");
+    Bench.OperationStatus plane = step(Heron.build(), "board.plane");
     assertThat(plane.state()).isEqualTo(Bench.State.NOT_YET);
     assertThat(Said.all(plane.why()))
         .containsExactly("fretboard: the width of robinia-1 isn't measured");
@@ -373,8 +373,8 @@ class MomentsTest {
     Bench bench = bench(heron);
     assertThat(bench.ready()).extracting(s -> s.operation().id()).contains("body.cut.pocket");
     assertThat(bench.step("neck.carve").orElseThrow().state()).isEqualTo(Bench.State.DONE);
-    List<OutdatedCut> spoiled = OutdatedCut.of(plan(heron), bench.route());
-    assertThat(spoiled).extracting(s -> s.operation().id()).containsOnly("head.scarf.saw");
+    List<OutdatedCut> outdated = OutdatedCut.of(plan(heron), bench.route());
+    assertThat(outdated).extracting(s -> s.operation().id()).containsOnly("head.scarf.saw");
     Plan drawn = plan(heron.asDesigned());
     heron
         .log()

@@ -46,13 +46,10 @@ class PlausibilityCheckTest {
 
   @Test
   void inchesTakenForMillimetresAreAskedAbout() {
-    assertThat(PlausibilityCheck.slip(hold(22), 0.861, Units.MM).orElseThrow())
+    assertThat(PlausibilityCheck.slip(hold(22), 0.861).orElseThrow())
         .hasToString(
             "0.9 mm is a 25th of what is drawn: did you mean 21.9 mm? Type it with its unit");
-    assertThat(
-            PlausibilityCheck.slip(hold(22), 22 * 25.4, Units.DECIMAL_INCH)
-                .orElseThrow()
-                .toString())
+    assertThat(PlausibilityCheck.slip(hold(22), 22 * 25.4).orElseThrow().toString())
         .contains("25 times what is drawn");
   }
 
@@ -63,11 +60,11 @@ class PlausibilityCheckTest {
     for (int i = 0; i < 2000; i++) {
       double nominal = 0.5 + random.nextDouble() * 100;
       double real = nominal * (0.3 + 2.2 * random.nextDouble());
-      assertThat(PlausibilityCheck.slip(hold(nominal), real, Units.MM)).isEmpty();
-      assertThat(PlausibilityCheck.slip(hold(nominal), real / 25.4, Units.MM).isPresent())
+      assertThat(PlausibilityCheck.slip(hold(nominal), real)).isEmpty();
+      assertThat(PlausibilityCheck.slip(hold(nominal), real / 25.4).isPresent())
           .isEqualTo(Math.abs(real / nominal - 1) < 0.12);
     }
-    assertThat(PlausibilityCheck.slip(hold(0), 3, Units.MM)).as("nothing is drawn").isEmpty();
+    assertThat(PlausibilityCheck.slip(hold(0), 3)).as("nothing is drawn").isEmpty();
   }
 
   private static String doubt(double nominal, String text) {

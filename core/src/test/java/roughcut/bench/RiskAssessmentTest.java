@@ -40,15 +40,15 @@ class RiskAssessmentTest {
     return build;
   }
 
-  private static void says(List<Risk> stakes, Kind kind, String words) {
-    assertThat(stakes)
+  private static void says(List<Risk> risks, Kind kind, String words) {
+    assertThat(risks)
         .anySatisfy(
             s -> {
               assertThat(s.kind()).isEqualTo(kind);
               assertThat(s.words().toString()).contains(words);
               assertThat(s.loss().toString()).endsWith(".");
             });
-    assertThat(Risk.wantReason(stakes)).isTrue();
+    assertThat(Risk.wantReason(risks)).isTrue();
   }
 
   @Test
@@ -60,10 +60,10 @@ class RiskAssessmentTest {
                 DoneOperation.stripSawn(2),
                 DoneOperation.stripSawn(3))
             .withReading(Reading.of("look.stack.closed", 0, NOW));
-    List<Risk> stakes = stakes(build, NOW, "neck.glue");
-    says(stakes, Kind.NOT_YET, "Dry-fit the stack");
-    says(stakes, Kind.NO, "The dry stack closes all along: answered no");
-    says(stakes, Kind.UNKNOWN, "Strip 1 thickness: not taken yet");
+    List<Risk> risks = stakes(build, NOW, "neck.glue");
+    says(risks, Kind.NOT_YET, "Dry-fit the stack");
+    says(risks, Kind.NO, "The dry stack closes all along: answered no");
+    says(risks, Kind.UNKNOWN, "Strip 1 thickness: not taken yet");
   }
 
   @Test
@@ -216,6 +216,20 @@ class RiskAssessmentTest {
     assertThat(Said.all(bench(odd, NOW).suspiciousEntries()))
         .anyMatch(w -> w.contains("“body.cut.laser”") && w.contains("isn't part"))
         .anyMatch(w -> w.contains("840 minutes") && w.contains("timer"));
+  }
+
+  /** As programs before sentences were values wrote it into the log: it isn't asked again. */
+  @Test
+  void aStopThatWasAnsweredBeforeStaysAnswered() {
+    Build heron = Demo.heron(NOW.toLocalDate());
+    DoneOperation done =
+        new DoneOperation("body.mill", NOW, Duration.ZERO, "", Map.of())
+            .accepting("stop: wall # mm of # mm", 0)
+            .accepting("stop: wall # mm of # mm 1", 5.0)
+            .accepting("stop: wall # mm of # mm 2", 3.0);
+    Bench bench = bench(heron.withLog(heron.log().with(done)), NOW);
+    assertThat(bench.answered(stop("wall", 5.02, 3.0))).isTrue();
+    assertThat(bench.answered(stop("wall", 5.2, 3.0))).isFalse();
   }
 
   private static Map<String, Double> stop(String what, double left, double least) {

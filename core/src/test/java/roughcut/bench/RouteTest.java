@@ -214,7 +214,7 @@ class RouteTest {
                 plan.result(),
                 plan.drawn());
         Bench bench = Bench.of(here, now);
-        List<Bench.Step> ready = bench.ready();
+        List<Bench.OperationStatus> ready = bench.ready();
         if (ready.isEmpty()) {
           // What is left is what the plan itself stops, and what stands on it.
           assertThat(bench.steps().stream().filter(s -> s.state() != Bench.State.DONE))
@@ -222,7 +222,7 @@ class RouteTest {
               .allMatch(s -> stopped(bench, s.operation()));
           break;
         }
-        Bench.Step next = ready.get(random.nextInt(ready.size()));
+        Bench.OperationStatus next = ready.get(random.nextInt(ready.size()));
         build = bench.done(build, next.operation(), java.time.Duration.ofMinutes(10), "", "");
         now = now.plusDays(20);
         assertThat(i).as("it ends").isLessThan(steps);
@@ -241,7 +241,7 @@ class RouteTest {
         Plan plan = Plan.of(build, bare);
         List<Operation> ready =
             Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)).ready().stream()
-                .map(Bench.Step::operation)
+                .map(Bench.OperationStatus::operation)
                 .toList();
         assertThat(ready).as("%s, %s", demo.name(), top).extracting(Operation::id).isEmpty();
         topped += Operations.of(plan).stream().anyMatch(o -> o.part() == PartId.TOP) ? 1 : 0;

@@ -40,7 +40,7 @@ class StepGlueUpsTest {
                 new BlankStep(BlankStep.Kind.CAPPED, "elm", 3, 0)),
             strip("hornbeam", 14),
             strip("pear", 14));
-    List<GlueUp.Step> steps = plan.glueUp().steps();
+    List<GlueUp.Assembly> steps = plan.glueUp().steps();
     assertThat(steps).hasSize(2);
     List<BlankNode> nodes = plan.tree().afterSteps();
     assertThat(nodes)

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class CaliperTest {
   private static final class Heard implements Caliper.Hearer {
     private final List<Sample> samples = new ArrayList<>();
-    private final List<Caliper.Trouble> troubles = new ArrayList<>();
+    private final List<Caliper.Trouble> problems = new ArrayList<>();
 
     @Override
     public void read(Sample sample) {
@@ -25,7 +25,7 @@ class CaliperTest {
 
     @Override
     public void told(Caliper.Trouble trouble) {
-      troubles.add(trouble);
+      problems.add(trouble);
     }
   }
 
@@ -176,7 +176,7 @@ class CaliperTest {
     caliper.drop();
     caliper.tick(200);
     assertThat(heard.samples).hasSize(1);
-    assertThat(heard.troubles)
+    assertThat(heard.problems)
         .containsExactly(Caliper.Trouble.LOW_BATTERY, Caliper.Trouble.DROPPED);
     caliper.open(heard);
     caliper.battery(false);

@@ -39,7 +39,7 @@ class BenchDrawingTest {
               .toList();
       assertThat(blocks).hasSameSizeAs(bench.steps());
       double before = 0;
-      for (Bench.Step step : bench.steps()) {
+      for (Bench.OperationStatus step : bench.steps()) {
         Mark.Handle block =
             blocks.stream()
                 .filter(h -> h.id().equals(step.operation().id()))
@@ -72,7 +72,7 @@ class BenchDrawingTest {
     }
     double carve =
         bench.steps().stream()
-            .map(Bench.Step::operation)
+            .map(Bench.OperationStatus::operation)
             .takeWhile(o -> !o.id().equals("neck.carve"))
             .mapToDouble(o -> Math.max(5.5, o.minutes() / 4.0))
             .sum();
@@ -87,7 +87,8 @@ class BenchDrawingTest {
   void everyOperationIsDrawn() {
     for (Build build : Demo.builds(DAY)) {
       Plan plan = Plan.of(build, Demo.shop());
-      for (Bench.Step step : Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)).steps()) {
+      for (Bench.OperationStatus step :
+          Bench.of(plan, LocalDateTime.of(2026, 5, 4, 12, 0)).steps()) {
         Operation op = step.operation();
         Drawing drawing = OperationDrawing.of(plan, op, Units.MM);
         assertThat(drawing.marks()).as(op.id()).isNotEmpty();

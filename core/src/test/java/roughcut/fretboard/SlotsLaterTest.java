@@ -47,7 +47,7 @@ class SlotsLaterTest {
     double drop = FretboardRadius.drop(280, half.taper().halfWidth(half.frets().at(22)));
     assertThat(value(half, "slot.22.edge-now")).isCloseTo(2.6 - 0.1 - drop / 2, within(1e-6));
     assertThat(value(half, "slot.22.saw-now")).isCloseTo(1.9 + drop / 2 + 0.2, within(1e-6));
-    assertThat(half.fretboard().slots().when(Units.MM).toString()).contains("left now at slot 22");
+    assertThat(half.fretboard().slots().when().toString()).contains("left now at slot 22");
     Plan done =
         Heron.with(
             "slot.school=midway",
@@ -55,11 +55,10 @@ class SlotsLaterTest {
             "fretboard.sanded=0.3",
             "fretboard.edge-dropped=" + full);
     assertThat(value(done, "slot.22.saw-now")).as("all sanded in").isCloseTo(1.9, within(1e-6));
-    assertThat(half.fretboard().slots().when(Units.FRACTION_64).in(Units.FRACTION_64))
-        .contains("1/32 in");
+    assertThat(half.fretboard().slots().when().in(Units.FRACTION_64)).contains("1/32 in");
     Plan late =
         Heron.with("slot.school=midway", "slot.first-depth=1.5", "fretboard.edge-dropped=" + full);
-    assertThat(late.fretboard().slots().when(Units.MM).toString()).startsWith("too late");
+    assertThat(late.fretboard().slots().when().toString()).startsWith("too late");
   }
 
   /**
@@ -118,11 +117,11 @@ class SlotsLaterTest {
     Plan shallow = Heron.with("slot.school=after-radius", "slot.first-depth=2.2");
     double drop = FretboardRadius.drop(280, shallow.taper().halfWidth(shallow.frets().at(22)));
     assertThat(value(shallow, "slot.22.edge-then")).isCloseTo(2.2 - 0.3 - drop, within(1e-6));
-    assertThat(shallow.fretboard().slots().when(Units.MM).toString())
+    assertThat(shallow.fretboard().slots().when().toString())
         .startsWith("sawn too shallow")
         .contains("slot 22");
     Plan enough = Heron.with("slot.school=after-radius", "slot.first-depth=2.8");
-    assertThat(enough.fretboard().slots().when(Units.MM).toString())
+    assertThat(enough.fretboard().slots().when().toString())
         .startsWith("deepened after the radius");
   }
 
@@ -170,7 +169,7 @@ class SlotsLaterTest {
                 : worst;
       }
       double left = value(plan, "slot." + worst + ".edge-then");
-      String told = plan.fretboard().slots().when(Units.MM).toString();
+      String told = plan.fretboard().slots().when().toString();
       assertThat(told).contains(String.format(java.util.Locale.ROOT, "%.2f mm", Math.max(0, left)));
       if (left < 0.8) {
         assertThat(told).contains("slot " + worst);

@@ -83,7 +83,7 @@ class OtherLanguageTest {
                 m -> Optional.ofNullable(AllDrawings.words(m)).map(Text::raw).ifPresent(check));
       }
       Bench bench = Bench.of(plan, LocalDate.of(2026, 5, 4).atTime(12, 0));
-      for (Bench.Step step : bench.steps()) {
+      for (Bench.OperationStatus step : bench.steps()) {
         step.why().forEach(check);
         Operation op = step.operation();
         check.accept(op.title());

@@ -122,7 +122,7 @@ class TextTest {
         .hasToString("left 1.2 mm, under 3 mm; spare 2.0 mm");
     Text whole = Text.of("{part}: {what}", Text.of("neck"), one);
     assertThat(whole.numbers()).containsExactly(1.23456, 3.0);
-    assertThat(whole.matter()).isEqualTo("neck: left #, under #");
+    assertThat(whole.matter()).isEqualTo("neck: left # mm, under # mm");
     assertThat(whole.capital()).hasToString("Neck: left 1.2 mm, under 3 mm");
     assertThat(whole.capital().small()).hasToString("neck: left 1.2 mm, under 3 mm");
     assertThat(Text.joined(List.of(one, Text.NONE, Text.of("b")), "; "))
@@ -163,7 +163,7 @@ class TextTest {
     Text thick = Text.of("{part} is {left} thick", Text.of("neck"), Text.length(3.04, 1));
     assertThat(thick.in(german)).isEqualTo("dick 3.0 mm, der Hals");
     assertThat(thick).hasToString("neck is 3.0 mm thick");
-    assertThat(thick.matter()).isEqualTo("neck is # thick");
+    assertThat(thick.matter()).isEqualTo("neck is # mm thick");
     assertThat(Text.of("{a} and {b}", 1, 2).in(german))
         .as("a translation that asks for what isn't there is none")
         .isEqualTo("1 and 2");

@@ -75,10 +75,10 @@ class HeadMakingTest {
     assertThat(plain).isCloseTo(14 / Math.sin(Math.toRadians(12.5 + most)), within(1e-9));
     assertThat(Plan.of(build, shop).blanks().ways())
         .filteredOn(w -> w.name().toString().equals("one piece"))
-        .allMatch(w -> w.grainWords(roughcut.measure.Units.MM).toString().endsWith("short"));
+        .allMatch(w -> w.grainWords().toString().endsWith("short"));
     assertThat(Plan.of(build, shop).blanks().ways())
         .filteredOn(w -> w.name().toString().startsWith("scarf"))
-        .allMatch(w -> w.grainWords(roughcut.measure.Units.MM).toString().equals("full length"));
+        .allMatch(w -> w.grainWords().toString().equals("full length"));
   }
 
   @Test

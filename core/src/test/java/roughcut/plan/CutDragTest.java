@@ -14,7 +14,6 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.geometry.Point;
-import roughcut.measure.Units;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
 
@@ -24,7 +23,7 @@ class CutDragTest {
   }
 
   private static CutDrag drag(Plan plan, String name, double dx, double dy) {
-    return CutDrag.cut(plan, name, dx, dy, Units.MM);
+    return CutDrag.cut(plan, name, dx, dy);
   }
 
   @Test
@@ -119,8 +118,8 @@ class CutDragTest {
   @Test
   void aPointOfTheOutlineFollowsOnItsOwnSide() {
     Plan plan = Heron.with();
-    CutDrag treble = CutDrag.outline(plan, "outline.treble.5", 4, 6, Units.MM);
-    CutDrag bass = CutDrag.outline(plan, "outline.bass.5", 4, -6, Units.MM);
+    CutDrag treble = CutDrag.outline(plan, "outline.treble.5", 4, 6);
+    CutDrag bass = CutDrag.outline(plan, "outline.bass.5", 4, -6);
     for (String side : new String[] {"treble", "bass"}) {
       Design design = (side.equals("treble") ? treble : bass).design();
       Design before = plan.build().design();
@@ -130,7 +129,7 @@ class CutDragTest {
           .as("outwards")
           .isEqualTo(6);
     }
-    CutDrag mirrored = CutDrag.outline(plan, "outline.bass.5.mirror", 0, 6, Units.MM);
+    CutDrag mirrored = CutDrag.outline(plan, "outline.bass.5.mirror", 0, 6);
     assertThat(
             number(mirrored.design(), "outline.bass.5.out")
                 - number(plan.build().design(), "outline.bass.5.out"))

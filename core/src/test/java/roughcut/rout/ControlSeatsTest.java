@@ -48,11 +48,11 @@ class ControlSeatsTest {
   @Test
   void aRecessThatLeavesTooLittleIsAThinSpotOfItsOwn() {
     assertThat(spots(Heron.with())).as("the cavity's own tells it").isEmpty();
-    List<Clearance> spots = spots(Heron.with("control.volume.recess=3.4"));
-    assertThat(spots).hasSize(1);
-    assertThat(spots.get(0).state()).isEqualTo(Clearance.State.STOP);
-    assertThat(spots.get(0).left().value()).isCloseTo(1.6, within(1e-9));
-    assertThat(spots.get(0).changedBy()).startsWith("control.volume.recess");
+    List<Clearance> clearances = spots(Heron.with("control.volume.recess=3.4"));
+    assertThat(clearances).hasSize(1);
+    assertThat(clearances.get(0).state()).isEqualTo(Clearance.State.STOP);
+    assertThat(clearances.get(0).left().value()).isCloseTo(1.6, within(1e-9));
+    assertThat(clearances.get(0).changedBy()).startsWith("control.volume.recess");
   }
 
   private static List<Clearance> spots(Plan plan) {

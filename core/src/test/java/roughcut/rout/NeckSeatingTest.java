@@ -12,7 +12,6 @@ import roughcut.geometry.Cylinder;
 import roughcut.geometry.Point;
 import roughcut.geometry.Solid;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** The body as the real, seated neck asks for it, and its cuts at the stage they are made in. */
@@ -143,9 +142,7 @@ class NeckSeatingTest {
     assertThat(pocket.depths().get(pocket.depths().size() - 1).value())
         .as("the depths are at the body's edge, the deeper one")
         .isCloseTo(value(tilted, "pocket.depth.front"), within(1e-9));
-    assertThat(pocket.tilt(Units.MM).orElseThrow().toString())
-        .contains("2.37 mm")
-        .contains("body's edge");
+    assertThat(pocket.tilt().orElseThrow().toString()).contains("2.37 mm").contains("body's edge");
     Plan back = Heron.with(leaning(-1));
     assertThat(
             back.cuts().plansOf("pocket").get(0).shim().orElseThrow().height().label().toString())

@@ -159,13 +159,13 @@ class PickupSetUpTest {
         .contains("Neck pickup, needle up");
     Measurable magnet =
         Measurables.find(Heron.build().design(), "pickup.neck.magnet").orElseThrow();
-    assertThat(magnet.told(0, Units.MM).toString()).isEqualTo("south end");
-    assertThat(magnet.told(1, Units.MM).toString()).isEqualTo("north end");
+    assertThat(magnet.told(0).toString()).isEqualTo("south end");
+    assertThat(magnet.told(1).toString()).isEqualTo("north end");
     assertThat(magnet.range().allows(2)).isFalse();
     assertThat(
             Measurables.find(Heron.build().design(), "pickup.neck.gap-treble")
                 .orElseThrow()
-                .told(2.5, Units.MM)
+                .told(2.5)
                 .toString())
         .isEqualTo("2.50 mm");
     assertThat(Measurables.find(Heron.build().design(), "pickup.neck.colour")).isEmpty();

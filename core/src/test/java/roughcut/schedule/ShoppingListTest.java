@@ -194,7 +194,7 @@ class ShoppingListTest {
             ShopHours.USUAL,
             NOW,
             ZoneId.of("Europe/Berlin"));
-    ShoppingList.Session session = ShoppingList.session(schedule, plans).orElseThrow();
+    ShoppingList.NextSession session = ShoppingList.session(schedule, plans).orElseThrow();
     List<String> first =
         schedule.blocks().stream()
             .filter(b -> b.start().toLocalDate().equals(session.from().toLocalDate()))

@@ -87,7 +87,7 @@ class LastResultTest {
         plan(
             DESIGNED.withReading(
                 Reading.of("rod.depth", hold.nominal().orElseThrow().value() + 0.4, DAY)));
-    assertThat(LastResult.of(List.of(deep)).get("rod.depth").told(Units.MM).toString())
+    assertThat(LastResult.of(List.of(deep)).get("rod.depth").told().toString())
         .isEqualTo(
             "Last time, on Heron, this came out 0.4 mm over its "
                 + hold.nominal().orElseThrow().text(Units.MM)

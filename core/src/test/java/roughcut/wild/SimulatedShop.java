@@ -89,15 +89,15 @@ public final class SimulatedShop {
   private boolean step() {
     Plan plan = Plan.of(build, shop);
     Bench bench = Bench.of(plan, now);
-    List<Bench.Step> open =
+    List<Bench.OperationStatus> open =
         bench.steps().stream().filter(s -> s.state() != Bench.State.DONE).toList();
-    List<Bench.Step> ready = bench.ready();
+    List<Bench.OperationStatus> ready = bench.ready();
     if (open.isEmpty()) {
       return false;
     }
     clamps(bench, ready);
     boolean force = ready.isEmpty() || random.nextInt(12) == 0;
-    Bench.Step step =
+    Bench.OperationStatus step =
         force
             ? open.get(random.nextInt(open.size()))
             : random.nextBoolean()
@@ -109,7 +109,7 @@ public final class SimulatedShop {
     hold(step.operation());
     plan = Plan.of(build, shop);
     bench = Bench.of(plan, now);
-    Optional<Bench.Step> again = bench.step(step.operation().id());
+    Optional<Bench.OperationStatus> again = bench.step(step.operation().id());
     if (again.isEmpty()) {
       return true; // a reading has changed what is to be done
     }
@@ -128,7 +128,7 @@ public final class SimulatedShop {
   }
 
   /** A part in clamps isn't worked on, by a calendar of the maker's own. */
-  private void clamps(Bench bench, List<Bench.Step> ready) {
+  private void clamps(Bench bench, List<Bench.OperationStatus> ready) {
     for (Operation glue : bench.route().order()) {
       Optional<LocalDateTime> at = build.log().when(glue.id());
       if (at.isEmpty() || glue.clamped().isEmpty()) {
@@ -138,7 +138,7 @@ public final class SimulatedShop {
       double hours = glue.waiting().orElseThrow().listed() * cold;
       LocalDateTime cured = at.get().plusSeconds(Math.round(hours * 3600) - 60);
       Set<PartId> held = glue.clamped();
-      for (Bench.Step step : ready) {
+      for (Bench.OperationStatus step : ready) {
         if (now.isBefore(cured) && held.contains(step.operation().part())) {
           wrong(step.operation().id() + " is ready while " + glue.id() + " cures");
         }
@@ -201,14 +201,14 @@ public final class SimulatedShop {
   }
 
   /** Where it isn't simply ready it asks, and where it is and all is well it asks for nothing. */
-  private void asks(Bench bench, Bench.Step step) {
-    List<Risk> stakes = bench.risks(step.operation());
+  private void asks(Bench bench, Bench.OperationStatus step) {
+    List<Risk> risks = bench.risks(step.operation());
     boolean fine =
         step.state() == Bench.State.READY
             && bench.held(step.operation()).stream()
                 .allMatch(h -> h.state() == HoldPoint.State.HOLDS);
     boolean stopped = bench.verdict().about(step.operation().part()).state() == Verdict.State.STOP;
-    boolean asked = Risk.wantReason(stakes);
+    boolean asked = Risk.wantReason(risks);
     // A stop that was answered with a reason isn't asked about again.
     boolean silent = !fine || stopped && forced == 0;
     if (fine && !stopped ? asked : silent && !asked) {
@@ -217,9 +217,9 @@ public final class SimulatedShop {
               + (fine ? " asks without a reason: " : " doesn't ask: ")
               + step.state()
               + " "
-              + stakes);
+              + risks);
     }
-    if (stakes.stream()
+    if (risks.stream()
         .anyMatch(s -> s.words().toString().isBlank() || s.loss().toString().isBlank())) {
       wrong(step.operation().id() + " asks without saying what for");
     }

@@ -166,7 +166,7 @@ class BassDeviationsTest extends BenchWalk {
     return bench.ready().stream()
         .findFirst()
         .or(() -> bench.steps().stream().filter(s -> s.state() != Bench.State.DONE).findFirst())
-        .map(Bench.Step::operation);
+        .map(Bench.OperationStatus::operation);
   }
 
   private void after(String operation) {

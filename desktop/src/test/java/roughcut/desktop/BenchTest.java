@@ -330,6 +330,9 @@ class BenchTest extends BenchWalk {
   }
 
   private List<String> order() {
-    return bench().bench().steps().stream().map(Bench.Step::operation).map(Operation::id).toList();
+    return bench().bench().steps().stream()
+        .map(Bench.OperationStatus::operation)
+        .map(Operation::id)
+        .toList();
   }
 }

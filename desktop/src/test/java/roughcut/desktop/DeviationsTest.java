@@ -131,7 +131,7 @@ class DeviationsTest extends BenchWalk {
       ticked(robot, next.id());
       if (next.id().startsWith("finish.coat.") && !waited[0]) {
         waited[0] = true;
-        Bench.Step wet =
+        Bench.OperationStatus wet =
             bench().bench().steps().stream()
                 .filter(s -> s.state() == Bench.State.WAITS)
                 .findFirst()

@@ -55,7 +55,7 @@ class MachineTest extends BenchWalk {
     until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
     int done = 0;
     for (int round = 0; round < 90; round++) {
-      Bench.Step next = bench().bench().ready().stream().findFirst().orElse(null);
+      Bench.OperationStatus next = bench().bench().ready().stream().findFirst().orElse(null);
       if (next == null) {
         break;
       }
@@ -258,7 +258,7 @@ class MachineTest extends BenchWalk {
     show(() -> session().units().set(new Units(Units.System.FRACTION, 64)));
     Region content = window.atMachine().orElseThrow().content();
     int seen = 0;
-    for (Bench.Step step : bench().bench().steps()) {
+    for (Bench.OperationStatus step : bench().bench().steps()) {
       show(() -> bench().chosen().set(step.operation().id()));
       for (Node node : content.lookupAll(".machine-figure")) {
         Label figure = (Label) node;
@@ -369,7 +369,7 @@ class MachineTest extends BenchWalk {
   }
 
   /** One operation, whatever it wants read by caliper and looked at by eye. */
-  private void carryOut(FxRobot robot, Bench.Step step, double off) {
+  private void carryOut(FxRobot robot, Bench.OperationStatus step, double off) {
     String id = step.operation().id();
     look(id);
     for (int guard = 0;
@@ -406,7 +406,7 @@ class MachineTest extends BenchWalk {
       robot.push(KeyCode.F9);
       until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
       int today = 0;
-      for (Bench.Step step : bench().bench().ready()) {
+      for (Bench.OperationStatus step : bench().bench().ready()) {
         if (today < 3 && bench().bench().ready().contains(step)) {
           carryOut(robot, step, 0);
           today++;

@@ -71,7 +71,7 @@ public final class DoneTicks extends VBox {
   /** What is at stake is asked about at the bench, where a reason can be given. */
   private void tick(String id, CheckBox box) {
     BenchState bench = context.bench();
-    Bench.Step step = bench.bench().step(id).orElse(null);
+    Bench.OperationStatus step = bench.bench().step(id).orElse(null);
     if (step == null) {
       session.make(id, "done " + id, b -> b.withLog(b.log().turned(id, session.now().second())));
       session.history().settle();
@@ -81,17 +81,17 @@ public final class DoneTicks extends VBox {
       bench.undone(step.operation());
       return;
     }
-    List<Risk> stakes = bench.risks(step.operation());
-    if (Risk.wantReason(stakes)) {
+    List<Risk> risks = bench.risks(step.operation());
+    if (Risk.wantReason(risks)) {
       box.setSelected(false);
       bench.chosen().set(id);
       context.refused(
           "“"
               + step.operation().title().in(context.session().units().get())
               + "” – "
-              + stakes.get(0).kind().word().in(context.session().units().get())
+              + risks.get(0).kind().word().in(context.session().units().get())
               + ": "
-              + stakes.get(0).words().toString()
+              + risks.get(0).words().toString()
               + ". At the Bench it can be done all the same, with a reason");
     } else {
       bench.done(step.operation(), "");

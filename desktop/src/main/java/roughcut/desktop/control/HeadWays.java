@@ -103,7 +103,7 @@ public final class HeadWays extends VBox {
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
-        way.grainWords(units).in(units),
+        way.grainWords().in(units),
         way.seams().in(units),
         way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none"
       };

@@ -47,7 +47,7 @@ final class HoldRow extends VBox {
   }
 
   private static Label last(LastResult last, HoldPoint hold, Units units) {
-    Label label = new Label(last.told(units).in(units));
+    Label label = new Label(last.told().in(units));
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("decision-message");

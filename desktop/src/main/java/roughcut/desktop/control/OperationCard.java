@@ -96,7 +96,7 @@ public final class OperationCard extends VBox {
 
   /** Shows the operation that is looked at. */
   public void show(Plan plan, Units units) {
-    Bench.Step step = bench.step().orElse(null);
+    Bench.OperationStatus step = bench.step().orElse(null);
     Shown next =
         new Shown(
             plan,
@@ -123,7 +123,7 @@ public final class OperationCard extends VBox {
     getChildren().setAll(all);
   }
 
-  private void card(Bench.Step step, Plan plan, Units units, List<Node> all) {
+  private void card(Bench.OperationStatus step, Plan plan, Units units, List<Node> all) {
     Operation op = step.operation();
     // What does something stands above what is read, so that it stays where it is.
     all.addAll(buttons(step, units));
@@ -213,7 +213,7 @@ public final class OperationCard extends VBox {
         help("ways." + s.planned().id(), () -> RecoveryOptions.of(kept, s), units));
   }
 
-  private List<Node> buttons(Bench.Step step, Units units) {
+  private List<Node> buttons(Bench.OperationStatus step, Units units) {
     Operation op = step.operation();
     boolean done = step.state() == Bench.State.DONE;
     Button mark = new Button(done ? "Not done after all" : "Done");
@@ -221,10 +221,10 @@ public final class OperationCard extends VBox {
     mark.getStyleClass().add(done ? "text-button" : "main-button");
     mark.setOnAction(
         e -> {
-          List<Risk> stakes = done ? List.of() : bench.risks(op);
+          List<Risk> risks = done ? List.of() : bench.risks(op);
           if (done) {
             bench.undone(op);
-          } else if (stakes.isEmpty()) {
+          } else if (risks.isEmpty()) {
             tickOff(op, "");
           } else {
             asking = op.id();
@@ -296,8 +296,8 @@ public final class OperationCard extends VBox {
   }
 
   /** What would mend the spots that stand worse now. */
-  private static List<Proposal> mending(Plan kept, List<Clearance> spots) {
-    return spots.stream().flatMap(s -> ClearanceFixes.of(kept, s).stream()).toList();
+  private static List<Proposal> mending(Plan kept, List<Clearance> clearances) {
+    return clearances.stream().flatMap(s -> ClearanceFixes.of(kept, s).stream()).toList();
   }
 
   /**

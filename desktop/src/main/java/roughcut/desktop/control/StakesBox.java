@@ -21,13 +21,13 @@ final class StakesBox extends VBox {
    * @param done gets the reason; empty where none is wanted
    * @param left what to do when it is left undone
    */
-  StakesBox(List<Risk> stakes, Units units, Consumer<String> done, Runnable left) {
+  StakesBox(List<Risk> risks, Units units, Consumer<String> done, Runnable left) {
     super(5);
     getStyleClass().add("stakes");
-    boolean reason = Risk.wantReason(stakes);
+    boolean reason = Risk.wantReason(risks);
     Label title = text(reason ? "At stake" : "It can't be put back", "stakes-title");
     getChildren().add(title);
-    for (Risk risk : stakes) {
+    for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
         continue;

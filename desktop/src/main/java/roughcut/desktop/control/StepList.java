@@ -13,7 +13,7 @@ import javafx.scene.input.TransferMode;
 import roughcut.bench.Bench;
 
 /** The order of work as a table; a row chosen is the operation that is looked at. */
-public final class StepList extends NumberTable<Bench.Step> {
+public final class StepList extends NumberTable<Bench.OperationStatus> {
   /**
    * Makes an empty list.
    *
@@ -53,8 +53,8 @@ public final class StepList extends NumberTable<Bench.Step> {
     return getItems().get(row).operation().id();
   }
 
-  private TableRow<Bench.Step> dragged(BiConsumer<String, String> onMoved) {
-    TableRow<Bench.Step> row = new TableRow<>();
+  private TableRow<Bench.OperationStatus> dragged(BiConsumer<String, String> onMoved) {
+    TableRow<Bench.OperationStatus> row = new TableRow<>();
     row.setOnDragDetected(
         e -> {
           if (!row.isEmpty()) {
@@ -98,7 +98,7 @@ public final class StepList extends NumberTable<Bench.Step> {
   }
 
   /** Shows steps, one of them chosen. */
-  public void show(List<Bench.Step> steps, String chosen) {
+  public void show(List<Bench.OperationStatus> steps, String chosen) {
     if (!getItems().equals(steps)) {
       rows(steps);
     }

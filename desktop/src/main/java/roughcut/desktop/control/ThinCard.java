@@ -110,7 +110,7 @@ final class ThinCard extends Button {
     what.setText(next.what().in(units));
     chip.show(StyleStates.shape(next.state()), number.getText(), next.what().in(units));
     limits.setText(
-        (next.later() ? "now " + next.nowText(units).in(units) + " · " : "") + limits(next, units));
+        (next.later() ? "now " + next.nowText().in(units) + " · " : "") + limits(next, units));
     fill();
     ControlNames.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(StyleStates.CHOSEN, chosen);

@@ -134,7 +134,7 @@ public final class ThinRail extends HBox {
             .map(t -> plan.about(t).stream().filter(Finding::stops).toList())
             .filter(f -> !f.isEmpty())
             .toList();
-    List<Clearance> spots = plan.clearances();
+    List<Clearance> clearances = plan.clearances();
     ObservableList<Node> shown = cards.getChildren();
     while (stops < stopping.size()) {
       StopCard card = new StopCard(toFinding, this::reveal);
@@ -144,26 +144,27 @@ public final class ThinRail extends HBox {
     while (stops > stopping.size()) {
       shown.remove(--stops);
     }
-    while (shown.size() - stops < spots.size()) {
+    while (shown.size() - stops < clearances.size()) {
       ThinCard card = new ThinCard(shown.size() - stops, open, ask, this::reveal);
       slim(card);
       shown.add(card);
     }
-    shown.remove(stops + spots.size(), shown.size());
+    shown.remove(stops + clearances.size(), shown.size());
     for (int i = 0; i < stops; i++) {
       ((StopCard) shown.get(i)).show(stopping.get(i), units);
     }
-    for (int i = 0; i < spots.size(); i++) {
-      ((ThinCard) shown.get(stops + i)).show(spots.get(i), units, i == chosen);
+    for (int i = 0; i < clearances.size(); i++) {
+      ((ThinCard) shown.get(stops + i)).show(clearances.get(i), units, i == chosen);
     }
-    long stopped = stops + spots.stream().filter(s -> s.state() == Clearance.State.STOP).count();
+    long stopped =
+        stops + clearances.stream().filter(s -> s.state() == Clearance.State.STOP).count();
     if (thinnest >= 0 && stopped > thinnest) {
       slim(false); // something turned to stop: it is told in full
     }
     thinnest = (int) stopped;
     oneStop();
     widen();
-    order.setText((stops == 0 ? "" : "after what stops,\n") + spots.size() + ", worst first");
+    order.setText((stops == 0 ? "" : "after what stops,\n") + clearances.size() + ", worst first");
   }
 
   /** A chip at the rail's end is shown whole or not at all; the arrows bring it in. */

@@ -111,7 +111,7 @@ public final class BenchState {
   }
 
   /** The operation that is looked at: the first that can be done while none was chosen. */
-  public Optional<Bench.Step> step() {
+  public Optional<Bench.OperationStatus> step() {
     Bench here = bench();
     return here.step(chosen.get())
         .or(() -> here.ready().stream().findFirst())
@@ -126,7 +126,7 @@ public final class BenchState {
 
   /** Looks at the operation so many places on that isn't done; stays where there is none. */
   public void go(int way) {
-    List<Bench.Step> steps = bench().steps();
+    List<Bench.OperationStatus> steps = bench().steps();
     int from = step().map(steps::indexOf).orElse(0);
     for (int i = from + way; i >= 0 && i < steps.size(); i += way) {
       if (steps.get(i).state() != Bench.State.DONE) {
@@ -138,10 +138,10 @@ public final class BenchState {
 
   /** Looks at the next operation that can be done now, going round; stays where there is none. */
   public void goReady() {
-    List<Bench.Step> steps = bench().steps();
+    List<Bench.OperationStatus> steps = bench().steps();
     int from = step().map(steps::indexOf).orElse(-1);
     for (int i = 1; i <= steps.size(); i++) {
-      Bench.Step next = steps.get((from + i) % steps.size());
+      Bench.OperationStatus next = steps.get((from + i) % steps.size());
       if (next.state() == Bench.State.READY) {
         chosen.set(next.operation().id());
         return;

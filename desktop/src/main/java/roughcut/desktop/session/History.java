@@ -16,10 +16,10 @@ public final class History<T> {
   /** Edits of the same thing within this time are undone as one, ns: typing “640” is one edit. */
   private static final long ONE_GESTURE = 1_500_000_000L;
 
-  private record Step<T>(String name, String key, T before, long at) {}
+  private record Change<T>(String name, String key, T before, long at) {}
 
-  private final Deque<Step<T>> undo = new ArrayDeque<>();
-  private final Deque<Step<T>> redo = new ArrayDeque<>();
+  private final Deque<Change<T>> undo = new ArrayDeque<>();
+  private final Deque<Change<T>> redo = new ArrayDeque<>();
   private T current;
 
   public History(T current) {
@@ -38,12 +38,12 @@ public final class History<T> {
    * @param now a clock in ns
    */
   public void enter(String name, String key, T next, long now) {
-    Step<T> last = undo.peek();
+    Change<T> last = undo.peek();
     boolean sameGesture =
         last != null && last.key.equals(key) && now - last.at < ONE_GESTURE && redo.isEmpty();
     T before = sameGesture ? undo.pop().before : current;
     if (!next.equals(before)) {
-      undo.push(new Step<>(name, key, before, now));
+      undo.push(new Change<>(name, key, before, now));
     }
     redo.clear();
     current = next;
@@ -52,9 +52,11 @@ public final class History<T> {
   /** Changes every state there was, and what is undone with it. */
   public void map(UnaryOperator<T> change) {
     current = change.apply(current);
-    for (Deque<Step<T>> steps : List.of(undo, redo)) {
-      List<Step<T>> all =
-          steps.stream().map(s -> new Step<>(s.name, s.key, change.apply(s.before), s.at)).toList();
+    for (Deque<Change<T>> steps : List.of(undo, redo)) {
+      List<Change<T>> all =
+          steps.stream()
+              .map(s -> new Change<>(s.name, s.key, change.apply(s.before), s.at))
+              .toList();
       steps.clear();
       steps.addAll(all);
     }
@@ -63,17 +65,17 @@ public final class History<T> {
   /** Ends the gesture, so that the next edit is undone by itself. */
   public void settle() {
     if (!undo.isEmpty()) {
-      Step<T> last = undo.pop();
-      undo.push(new Step<>(last.name, last.key, last.before, last.at - 2 * ONE_GESTURE));
+      Change<T> last = undo.pop();
+      undo.push(new Change<>(last.name, last.key, last.before, last.at - 2 * ONE_GESTURE));
     }
   }
 
   public Optional<String> undoName() {
-    return Optional.ofNullable(undo.peek()).map(Step::name);
+    return Optional.ofNullable(undo.peek()).map(Change::name);
   }
 
   public Optional<String> redoName() {
-    return Optional.ofNullable(redo.peek()).map(Step::name);
+    return Optional.ofNullable(redo.peek()).map(Change::name);
   }
 
   /** Goes back one edit; false when there is none. */
@@ -86,12 +88,12 @@ public final class History<T> {
     return move(redo, undo);
   }
 
-  private boolean move(Deque<Step<T>> from, Deque<Step<T>> to) {
+  private boolean move(Deque<Change<T>> from, Deque<Change<T>> to) {
     if (from.isEmpty()) {
       return false;
     }
-    Step<T> step = from.pop();
-    to.push(new Step<>(step.name, step.key, current, Long.MIN_VALUE / 2));
+    Change<T> step = from.pop();
+    to.push(new Change<>(step.name, step.key, current, Long.MIN_VALUE / 2));
     current = step.before;
     return true;
   }

@@ -62,7 +62,7 @@ final class MachineView extends BorderPane {
   private final FlowPane figures = new FlowPane(30, 12);
   private final DrawingPane drawing = new DrawingPane(MarkPainter.Words.FAR);
   private final VBox asked = new VBox(10);
-  private final ListView<Bench.Step> list = new ListView<>();
+  private final ListView<Bench.OperationStatus> list = new ListView<>();
   private final StackPane side = new StackPane(drawing, asked, list);
   private final Label hold = new Label();
   private final TextField entry = new TextField();
@@ -204,7 +204,7 @@ final class MachineView extends BorderPane {
   }
 
   private void choose(Consumer<String> chosen) {
-    Bench.Step step = list.getSelectionModel().getSelectedItem();
+    Bench.OperationStatus step = list.getSelectionModel().getSelectedItem();
     if (step != null) {
       chosen.accept(step.operation().id());
     }
@@ -229,10 +229,10 @@ final class MachineView extends BorderPane {
    *
    * @param reason whether a reason is wanted before it is done all the same
    */
-  void stakes(List<Risk> stakes, boolean reason, Units units) {
+  void stakes(List<Risk> risks, boolean reason, Units units) {
     List<Node> all = new ArrayList<>();
     all.add(line(reason ? "At stake" : "It can't be put back", "machine-asked-title"));
-    for (Risk risk : stakes) {
+    for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
         continue;
@@ -269,13 +269,13 @@ final class MachineView extends BorderPane {
   void show(Session session, BenchState bench, int pageNumber, boolean noting) {
     Plan plan = session.plan().get();
     Units units = session.units().get();
-    Bench.Step step = bench.step().orElse(null);
+    Bench.OperationStatus step = bench.step().orElse(null);
     if (step == null) {
       title.setText("Nothing to do");
       return;
     }
     Operation op = step.operation();
-    List<Bench.Step> steps = bench.bench().steps();
+    List<Bench.OperationStatus> steps = bench.bench().steps();
     place.setText(
         session.build().get().name()
             + " · "
@@ -388,9 +388,9 @@ final class MachineView extends BorderPane {
   }
 
   /** One line of the list: how it stands, and what it is. */
-  private static final class StepCell extends ListCell<Bench.Step> {
+  private static final class StepCell extends ListCell<Bench.OperationStatus> {
     @Override
-    protected void updateItem(Bench.Step step, boolean empty) {
+    protected void updateItem(Bench.OperationStatus step, boolean empty) {
       super.updateItem(step, empty);
       setText(
           empty || step == null

@@ -368,7 +368,7 @@ public final class MachineWindow {
   // Done and not done.
 
   private void done() {
-    Bench.Step step = bench.step().orElse(null);
+    Bench.OperationStatus step = bench.step().orElse(null);
     if (step == null || step.state() == Bench.State.DONE) {
       view.message(step == null ? "" : "Done already; U takes the last one back.");
       return;
@@ -377,14 +377,14 @@ public final class MachineWindow {
       tickOff(step.operation(), "");
       return;
     }
-    List<Risk> stakes = bench.risks(step.operation());
-    if (stakes.isEmpty()) {
+    List<Risk> risks = bench.risks(step.operation());
+    if (risks.isEmpty()) {
       tickOff(step.operation(), "");
       return;
     }
-    boolean reason = Risk.wantReason(stakes);
+    boolean reason = Risk.wantReason(risks);
     mode = reason ? Mode.REASONING : Mode.CONFIRMING;
-    view.stakes(stakes, reason, session.units().get());
+    view.stakes(risks, reason, session.units().get());
     view.message("");
     if (reason) {
       view.entry().requestFocus();

@@ -69,13 +69,13 @@ abstract class BodyViewPage extends KnifePage {
   }
 
   /** What a drag decides; y already runs to the treble side. */
-  CutDrag dragged(Plan plan, String id, double dx, double dy, Units units) {
+  CutDrag dragged(Plan plan, String id, double dx, double dy) {
     if (id.equals("joint")) {
-      return CutDrag.joint(plan, dx, units);
+      return CutDrag.joint(plan, dx);
     }
     return id.startsWith("outline.")
-        ? CutDrag.outline(plan, id, dx, dy, units)
-        : CutDrag.cut(plan, id.substring("cut.".length()), dx, dy, units);
+        ? CutDrag.outline(plan, id, dx, dy)
+        : CutDrag.cut(plan, id.substring("cut.".length()), dx, dy);
   }
 
   @Override
@@ -83,8 +83,7 @@ abstract class BodyViewPage extends KnifePage {
     return new Handles() {
       private CutDrag drag(String id, double dx, double dy) {
         double toTreble = looking.face() == BodyFace.TOP ? dy : -dy;
-        return dragged(
-            context.session().plan().get(), id, dx, toTreble, context.session().units().get());
+        return dragged(context.session().plan().get(), id, dx, toTreble);
       }
 
       @Override

@@ -137,7 +137,7 @@ final class CarvingPage extends KnifePage {
               : "bites " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
           one.worst() > 0 && !one.bites(carving.rule().margin()) ? "the margin clears it" : "");
     }
-    for (Carving.Reading reading : carving.readings()) {
+    for (Carving.Check reading : carving.readings()) {
       rule.row(false, "now at " + reading.where().in(units), reading.advice().in(units));
     }
     rule.row(false, "then rest", carving.restDays() + " days, and lay a straightedge on it");

@@ -153,7 +153,7 @@ final class CutsPage extends BodyViewPage {
                     s.state() != Clearance.State.CLEAR,
                     s.state().word(),
                     s.what().in(units),
-                    s.left().text(units) + (s.later() ? ", now " + s.nowText(units).in(units) : ""),
+                    s.left().text(units) + (s.later() ? ", now " + s.nowText().in(units) : ""),
                     "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
     if (table.empty()) {
       table.row(false, "clear", "nothing comes near it");

@@ -103,7 +103,7 @@ final class GlueUpPage extends PlainPage {
           "stage " + number++,
           "lines " + faces.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
-    for (GlueUp.Step step : plan.glueUp().steps()) {
+    for (GlueUp.Assembly step : plan.glueUp().steps()) {
       GlueJob own = step.job();
       gluing.row(
           false,

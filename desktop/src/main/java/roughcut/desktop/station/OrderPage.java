@@ -88,7 +88,7 @@ final class OrderPage extends BenchPage {
     context.days().readOthers();
     card.show(plan, units);
     Bench here = bench.bench();
-    List<Bench.Step> steps =
+    List<Bench.OperationStatus> steps =
         open.isSelected()
             ? here.steps().stream().filter(s -> s.state() != Bench.State.DONE).toList()
             : here.steps();
@@ -108,10 +108,10 @@ final class OrderPage extends BenchPage {
             + (spoiled == 0
                 ? ""
                 : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
-    List<Text> oddities = here.suspiciousEntries();
-    odd.setText(oddities.isEmpty() ? "" : oddities.get(0).in(units));
-    odd.setVisible(!oddities.isEmpty());
-    odd.setManaged(!oddities.isEmpty());
+    List<Text> suspicious = here.suspiciousEntries();
+    odd.setText(suspicious.isEmpty() ? "" : suspicious.get(0).in(units));
+    odd.setVisible(!suspicious.isEmpty());
+    odd.setManaged(!suspicious.isEmpty());
     list.show(steps, bench.step().map(s -> s.operation().id()).orElse(""));
   }
 

@@ -166,10 +166,7 @@ final class PickupsPage extends PlainPage {
 
   private Optional<String> told(Measurable seen) {
     return Optional.ofNullable(context.session().build().get().measured().get(seen.id()))
-        .map(
-            r ->
-                seen.told(r.value(), context.session().units().get())
-                    .in(context.session().units().get()));
+        .map(r -> seen.told(r.value()).in(context.session().units().get()));
   }
 
   private void take(Measurable seen, String picked) {

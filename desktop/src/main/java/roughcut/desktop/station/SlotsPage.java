@@ -104,7 +104,7 @@ final class SlotsPage extends KnifePage {
   void showBeside(Plan next, Units units) {
     plan = next;
     slots.show(next, units);
-    when.setText("Slots " + next.fretboard().slots().when(units).in(units) + ".");
+    when.setText("Slots " + next.fretboard().slots().when().in(units) + ".");
     FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
     gauge.setText(
         "Gauge, where the board is to be "

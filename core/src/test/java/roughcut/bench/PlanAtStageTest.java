@@ -14,7 +14,7 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 
 /** A plan asked at another stage of its work. */
-class StageTest {
+class PlanAtStageTest {
   private static final LocalDateTime NOON = LocalDateTime.of(2026, 5, 4, 12, 0);
 
   private static double mass(Plan plan) {
@@ -32,7 +32,7 @@ class StageTest {
         if (!op.id().startsWith("body.")) {
           continue;
         }
-        Plan then = Stage.after(plan, op.id(), NOON).orElseThrow();
+        Plan then = PlanAtStage.after(plan, op.id(), NOON).orElseThrow();
         if (then.value("body.mass-now").isPresent()) {
           assertThat(mass(then)).as(op.id()).isLessThanOrEqualTo(before + 1e-9);
           lighter += mass(then) < before - 1 ? 1 : 0;
@@ -40,7 +40,7 @@ class StageTest {
         }
       }
       assertThat(lighter).as(build.name()).isGreaterThan(3);
-      Plan finished = Stage.finished(plan, NOON);
+      Plan finished = PlanAtStage.finished(plan, NOON);
       assertThat(mass(finished)).isCloseTo(Heron.value(finished, "body.mass"), within(1e-6));
     }
   }
@@ -48,7 +48,7 @@ class StageTest {
   @Test
   void whenAllIsDoneNowIsFinished() {
     for (Build demo : Demo.builds(LocalDate.of(2026, 5, 4))) {
-      Plan finished = Stage.finished(Plan.of(demo, Demo.shop()), NOON);
+      Plan finished = PlanAtStage.finished(Plan.of(demo, Demo.shop()), NOON);
       assertThat(finished.clearances()).noneMatch(Clearance::later);
       assertThat(Bench.of(finished, NOON).steps()).allMatch(s -> s.state() == Bench.State.DONE);
       assertThat(Route.open(finished)).isEmpty();
@@ -58,11 +58,11 @@ class StageTest {
   @Test
   void anOperationsStageIsWithAllBeforeItInTheOrder() {
     Plan plan = Plan.of(Heron.build(), Demo.shop());
-    Plan then = Stage.after(plan, BodyWork.OUTLINE.operation().text(), NOON).orElseThrow();
+    Plan then = PlanAtStage.after(plan, BodyWork.OUTLINE.operation().text(), NOON).orElseThrow();
     assertThat(then.build().log().isDone(BodyWork.THICKNESS.operation())).isTrue();
     assertThat(then.build().log().isDone("body.cut.pocket")).isFalse();
     assertThat(then.cuts().state().toCome(BodyWork.EDGES)).isTrue();
     assertThat(then.cuts().state().toCome(BodyWork.OUTLINE)).isFalse();
-    assertThat(Stage.after(plan, "no.such", NOON)).isEmpty();
+    assertThat(PlanAtStage.after(plan, "no.such", NOON)).isEmpty();
   }
 }

@@ -9,8 +9,8 @@ import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 
 /** A plan asked at another stage of the work: after an operation, or when all is finished. */
-public final class Stage {
-  private Stage() {}
+public final class PlanAtStage {
+  private PlanAtStage() {}
 
   /** As it will be when everything is done. */
   public static Plan finished(Plan plan, LocalDateTime at) {
