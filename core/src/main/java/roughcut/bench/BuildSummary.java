@@ -49,11 +49,8 @@ public record BuildSummary(int done, int of, int stops, int toGet, List<Operatio
     Text stopping =
         stops == 0
             ? Text.NONE
-            : Text.of(
-                "{stops}{detail}", stops, stops == 1 ? Text.of(" problem") : Text.of(" problems"));
+            : Text.of(stops == 1 ? "{stops} problem" : "{stops} problems", stops);
     Text getting = toGet == 0 ? Text.NONE : Text.of("{toGet} to get", toGet);
-    return stopping.isEmpty() || getting.isEmpty()
-        ? Text.of("{stopping}{getting}", stopping, getting)
-        : Text.of("{stopping} · {getting}", stopping, getting);
+    return Text.joined(List.of(stopping, getting), " · ");
   }
 }

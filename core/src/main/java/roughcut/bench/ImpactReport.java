@@ -73,20 +73,22 @@ public record ImpactReport(
   /** What it means in a line: how many settings are new, what no longer agrees. */
   public Text summary() {
     int parts = outdatedCuts.size();
-    return Text.of(
-        "{size}{detail}{detail2}{detail3}",
-        settings.size(),
-        settings.size() == 1 ? Text.of(" setting is new") : Text.of(" settings are new"),
+    Text fresh =
+        Text.of(
+            settings.size() == 1 ? "{n} setting is new" : "{n} settings are new", settings.size());
+    Text disagree =
         parts == 0
             ? Text.NONE
             : parts == 1
-                ? Text.of(" · a made part no longer agrees")
-                : Text.of(" · {parts} numbers of made parts no longer agree", parts),
+                ? Text.of("a made part no longer agrees")
+                : Text.of("{parts} numbers of made parts no longer agree", parts);
+    Text vain =
         obsoleteOperations.isEmpty()
             ? Text.NONE
             : Text.of(
-                " · done in vain: {operations}",
-                Text.joined(obsoleteOperations.stream().map(Operation::title).toList(), ", ")));
+                "done in vain: {operations}",
+                Text.joined(obsoleteOperations.stream().map(Operation::title).toList(), ", "));
+    return Text.joined(List.of(fresh, disagree, vain), " · ");
   }
 
   private static boolean worse(Clearance clearance, Plan kept) {

@@ -158,14 +158,16 @@ public final class PlausibilityCheck {
     if (why.isEmpty() && !far) {
       return Optional.empty();
     }
-    return Optional.of(
+    Text is =
         Text.of(
-            "{number} is {number2}{detail} than the {nominal} drawn. {detail2}Enter it again if it is right",
+            value > nominal.value()
+                ? "{read} is {off} more than the {nominal} drawn."
+                : "{read} is {off} less than the {nominal} drawn.",
             Text.shown(value, nominal.quantity()),
             Text.shown(off, nominal.quantity()),
-            value > nominal.value() ? Text.of(" more") : Text.of(" less"),
-            Text.shown(nominal),
-            why.map(w -> Text.of("{why} ", w)).orElse(Text.NONE)));
+            Text.shown(nominal));
+    Text again = Text.of("Enter it again if it is right");
+    return Optional.of(Text.joined(List.of(is, why.orElse(Text.NONE), again), " "));
   }
 
   private static Optional<Text> tenfold(Value nominal, double value) {

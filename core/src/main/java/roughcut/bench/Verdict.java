@@ -135,8 +135,7 @@ public record Verdict(List<Item> items) {
 
   private Text count(long n) {
     return state() == State.STOP
-        ? Text.of("{n}{detail}", n, n == 1 ? Text.of(" problem") : Text.of(" problems"))
-        : Text.of(
-            "{n}{detail}", n, n == 1 ? Text.of(" thing to check") : Text.of(" things to check"));
+        ? Text.of(n == 1 ? "{n} problem" : "{n} problems", n)
+        : Text.of(n == 1 ? "{n} thing to check" : "{n} things to check", n);
   }
 }

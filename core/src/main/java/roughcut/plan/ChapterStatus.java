@@ -24,11 +24,10 @@ public record ChapterStatus(Clearance.State state, Text words) {
       return new ChapterStatus(
           Clearance.State.STOP,
           Text.of(
-              "{stops}{detail}",
-              stops,
               stops == never
-                  ? Text.of(" can't be")
-                  : stops == open ? Text.of(" not ready") : Text.of(" at stop")));
+                  ? "{stops} can't be"
+                  : stops == open ? "{stops} not ready" : "{stops} at stop",
+              stops));
     }
     long missing = count(findings, Finding::missing);
     if (missing > 0) {

@@ -2,7 +2,6 @@ package roughcut.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import roughcut.design.FretboardDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
@@ -49,15 +48,12 @@ final class DotProblems {
                   : FretboardDecisions.MARKER_DIAMETER)
               .id(),
           Text.of(
-              "{at}{over}over the fretboard's edge by {most}",
-              at(over),
-              over(over),
+              over.size() == 1
+                  ? "the marker at fret {frets} stands over the fretboard's edge by {most}"
+                  : "the markers at frets {frets} stand over the fretboard's edge by {most}",
+              listed(over),
               Text.length(most, 1)));
     }
-  }
-
-  private static Text over(List<Integer> frets) {
-    return frets.size() == 1 ? Text.of(" stands ") : Text.of(" stand ");
   }
 
   private static boolean twice(Markers markers, int fret) {
@@ -87,16 +83,15 @@ final class DotProblems {
       found.stop(
           FretboardDecisions.MARKER_DIAMETER.id(),
           Text.of(
-              "{at}{detail}into the slots beside; under {room}",
-              at(cut),
-              cut.size() == 1 ? Text.of(" reaches ") : Text.of(" reach "),
+              cut.size() == 1
+                  ? "the marker at fret {frets} reaches into the slots beside; under {room}"
+                  : "the markers at frets {frets} reach into the slots beside; under {room}",
+              listed(cut),
               Text.length(room, 1)));
     }
   }
 
-  private static Text at(List<Integer> frets) {
-    return Text.of(
-        frets.size() == 1 ? "the marker at fret {frets}" : "the markers at frets {frets}",
-        frets.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+  private static Text listed(List<Integer> frets) {
+    return Text.joined(frets.stream().map(Text::only).toList(), ", ");
   }
 }

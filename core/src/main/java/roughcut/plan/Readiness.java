@@ -141,9 +141,12 @@ final class Readiness {
       found.stop(
           FretboardDecisions.MARKER_THICKNESS.id(),
           Text.of(
-              "no depth will do for the marker{detail}{list}: {lack} more are wanted between the face and the bore's bottom",
-              never.size() == 1 ? Text.of(" at fret ") : Text.of("s at frets "),
-              never.stream().map(d -> Integer.toString(d.fret())).collect(Collectors.joining(", ")),
+              never.size() == 1
+                  ? "no depth will do for the marker at fret {frets}: {lack} more are wanted"
+                      + " between the face and the bore's bottom"
+                  : "no depth will do for the markers at frets {frets}: {lack} more are wanted"
+                      + " between the face and the bore's bottom",
+              Text.joined(never.stream().map(d -> Text.only(d.fret())).toList(), ", "),
               Text.length(lack, 2)));
     }
     work.inlay()

@@ -1,5 +1,6 @@
 package roughcut.plan;
 
+import java.util.List;
 import roughcut.measure.Text;
 
 /**
@@ -77,31 +78,41 @@ public record StraightedgeCheck(Datum from, double shows) {
     }
     double scale = plan.frets().scale().value();
     double left = scale - wanted - off;
-    Text heard =
+    Text way = off > 0 ? Text.of("towards the bridge") : Text.of("towards the nut");
+    Text.Arg by = Text.length(Math.abs(off), 2);
+    Text mark =
         left > 0
             ? Text.of(
-                ", {number} cents {detail} if it is sawn there",
-                Text.fixed(Math.abs(cents(scale - wanted, left)), 1),
-                off > 0 ? Text.of("sharp") : Text.of("flat"))
-            : Text.of(", beyond the saddle line");
-    Text way = off > 0 ? Text.of("towards the bridge") : Text.of("towards the nut");
+                off > 0
+                    ? "Fret {fret} is marked {by} too far {way}, {cents} cents sharp if it is sawn"
+                        + " there."
+                    : "Fret {fret} is marked {by} too far {way}, {cents} cents flat if it is sawn"
+                        + " there.",
+                fret,
+                by,
+                way,
+                Text.fixed(Math.abs(cents(scale - wanted, left)), 1))
+            : Text.of(
+                "Fret {fret} is marked {by} too far {way}, beyond the saddle line.", fret, by, way);
     double beyond = plan.taper().end().value() - plan.frets().last().x() - off;
-    return Text.of(
-        "Fret {fret} is marked {size} too far {way}{heard}. If every mark is off by that, the nut line moves {size2} {way2} with them and all is right; past the last fret {detail}{detail2}",
-        fret,
-        Text.length(Math.abs(off), 2),
-        way,
-        heard,
-        Text.length(Math.abs(off), 2),
-        way,
-        beyond > 0
-            ? Text.of("{beyond} of board are left", Text.length(beyond, 1))
-            : Text.of("the board is {value} too short", Text.length(-beyond, 1)),
-        wanted > 0 && wanted + off > 0
-            ? Text.of(
-                ". If it grows with the distance, they are marks for a scale of {length}",
-                Text.length(scale * (wanted + off) / wanted, 1))
-            : Text.NONE);
+    Text all =
+        Text.of(
+            beyond > 0
+                ? "If every mark is off by that, the nut line moves {by} {way} with them and all is"
+                    + " right; past the last fret {board} of board are left"
+                : "If every mark is off by that, the nut line moves {by} {way} with them and all is"
+                    + " right; past the last fret the board is {board} too short",
+            by,
+            way,
+            Text.length(Math.abs(beyond), 1));
+    if (wanted <= 0 || wanted + off <= 0) {
+      return Text.joined(List.of(mark, all), " ");
+    }
+    Text grows =
+        Text.of(
+            "If it grows with the distance, they are marks for a scale of {scale}",
+            Text.length(scale * (wanted + off) / wanted, 1));
+    return Text.of("{mark} {all}. {grows}", mark, all, grows);
   }
 
   /** How much higher a string of another length sounds, hundredths of a semitone. */

@@ -309,9 +309,12 @@ public record Pickup(
       builder.look(
           fitting.id("pole-spread"),
           Text.of(
-              "the outer strings pass {size}{detail} the {fitting}'s outer poles: one with its poles {there} apart, or none that have to be met",
+              off.value() > 0
+                  ? "the outer strings pass {by} outside the {pickup}'s outer poles: one with its"
+                      + " poles {there} apart, or none that have to be met"
+                  : "the outer strings pass {by} inside the {pickup}'s outer poles: one with its"
+                      + " poles {there} apart, or none that have to be met",
               Text.length(Math.abs(off.value()), 1),
-              off.value() > 0 ? Text.of(" outside") : Text.of(" inside"),
               fitting.words(),
               Text.length(there.value(), 0)),
           new Point(x, 0));

@@ -232,13 +232,14 @@ public record PickupSetUp(
       findings.look(
           pickup.id("coil"),
           Text.of(
-              "{pickup} reads {resistance}, its sheet says {resistance2}{detail}",
+              kiloOhms < listed.value()
+                  ? "{pickup} reads {read}, its sheet says {listed}: a short inside, or one coil of"
+                      + " two is all that is connected"
+                  : "{pickup} reads {read}, its sheet says {listed}: another coil, or a bad joint in"
+                      + " its way",
               pickup.words(),
               kiloOhms(kiloOhms),
-              kiloOhms(listed.value()),
-              kiloOhms < listed.value()
-                  ? Text.of(": a short inside, or one coil of two is all that is connected")
-                  : Text.of(": another coil, or a bad joint in its way")));
+              kiloOhms(listed.value())));
     }
   }
 

@@ -289,11 +289,13 @@ final class Wires {
       builder.addProblem(
           fitting.id("from-depth"),
           Text.of(
-              "{fitting}{detail}{length} deep, the top's underside {cap}; at least {length2} to its middle, and what it joins deeper than that",
-              fitting.words(),
               depth.value() <= 0
-                  ? Text.of(" would lie in the top: its floor is ")
-                  : Text.of(" is too shallow for its wires: its floor is "),
+                  ? "{channel} would lie in the top: its floor is {floor} deep, the top's underside"
+                      + " {cap}; at least {least} to its middle, and what it joins deeper than that"
+                  : "{channel} is too shallow for its wires: its floor is {floor} deep, the top's"
+                      + " underside {cap}; at least {least} to its middle, and what it joins deeper"
+                      + " than that",
+              fitting.words(),
               Text.length(z + radius, 1),
               Text.length(cap, 1),
               Text.length(cap + WIRES - radius, 1)),

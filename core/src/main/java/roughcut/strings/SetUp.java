@@ -85,13 +85,15 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
         findings.stop(
             StringDecisions.BRIDGE_PLACE.id(),
             Text.of(
-                "string {string} wants its saddle {size}{detail}, and {max} of travel are left: a saddle turned round, a shorter screw spring, or the bridge"
-                    + " moved",
+                saddle.move().value() > 0
+                    ? "string {string} wants its saddle {move} further back, and {left} of travel"
+                        + " are left: a saddle turned round, a shorter screw spring, or the bridge"
+                        + " moved"
+                    : "string {string} wants its saddle {move} further to the front, and {left} of"
+                        + " travel are left: a saddle turned round, a shorter screw spring, or the"
+                        + " bridge moved",
                 saddle.string(),
                 Text.length(Math.abs(saddle.move().value()), 2),
-                saddle.move().value() > 0
-                    ? Text.of(" further back")
-                    : Text.of(" further to the front"),
                 Text.length(Math.max(0, saddle.left().value()), 2)));
       }
     }

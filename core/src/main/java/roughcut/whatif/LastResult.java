@@ -24,10 +24,11 @@ public record LastResult(String build, Value nominal, double off, LocalDateTime 
   /** In the maker's words and units. */
   public Text told() {
     return Text.of(
-        "Last time, on {build}, this came out {number}{detail} its {nominal}.",
+        off > 0
+            ? "Last time, on {build}, this came out {by} over its {nominal}."
+            : "Last time, on {build}, this came out {by} under its {nominal}.",
         build,
         Text.shown(Math.abs(off), nominal.quantity()),
-        off > 0 ? Text.of(" over") : Text.of(" under"),
         Text.shown(nominal));
   }
 

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.sun.source.tree.BinaryTree;
 import com.sun.source.tree.CompilationUnitTree;
+import com.sun.source.tree.ConditionalExpressionTree;
 import com.sun.source.tree.ExpressionTree;
 import com.sun.source.tree.LiteralTree;
 import com.sun.source.tree.MemberSelectTree;
 import com.sun.source.tree.MethodInvocationTree;
+import com.sun.source.tree.ParenthesizedTree;
 import com.sun.source.tree.Tree;
 import com.sun.source.util.JavacTask;
 import com.sun.source.util.TreePath;
@@ -126,23 +128,48 @@ class SentencesTest {
       }
     }
 
+    /** The template, or those of which one is chosen; none that is found only while it runs. */
+    private List<String> templates(Tree tree) {
+      if (tree instanceof ParenthesizedTree inner) {
+        return templates(inner.getExpression());
+      }
+      if (tree instanceof ConditionalExpressionTree choice) {
+        List<String> all = new ArrayList<>(templates(choice.getTrueExpression()));
+        all.addAll(templates(choice.getFalseExpression()));
+        return all;
+      }
+      if (tree instanceof BinaryTree sum) {
+        List<String> left = templates(sum.getLeftOperand());
+        List<String> right = templates(sum.getRightOperand());
+        return left.size() == 1 && right.size() == 1
+            ? List.of(left.get(0) + right.get(0))
+            : List.of();
+      }
+      return tree instanceof LiteralTree literal && literal.getValue() instanceof String words
+          ? List.of(words)
+          : List.of();
+    }
+
+    private void filled(String template, MethodInvocationTree call) {
+      Set<String> names = new HashSet<>();
+      int holes = 0;
+      Matcher hole = HOLE.matcher(template);
+      while (hole.find()) {
+        holes++;
+        names.add(hole.group(1));
+      }
+      written += holes > 0 ? 1 : 0;
+      if (holes != call.getArguments().size() - 1 || names.size() != holes) {
+        unfilled.add(at(call));
+      }
+    }
+
     @Override
     public Void visitMethodInvocation(MethodInvocationTree call, Void nothing) {
       mixed(call);
       List<? extends ExpressionTree> args = call.getArguments();
-      if (call.getMethodSelect().toString().equals("Text.of")
-          && args.get(0) instanceof LiteralTree literal) {
-        Set<String> names = new HashSet<>();
-        int holes = 0;
-        Matcher hole = HOLE.matcher((String) literal.getValue());
-        while (hole.find()) {
-          holes++;
-          names.add(hole.group(1));
-        }
-        written += holes > 0 ? 1 : 0;
-        if (holes != args.size() - 1 || names.size() != holes) {
-          unfilled.add(at(call));
-        }
+      if (call.getMethodSelect().toString().equals("Text.of")) {
+        templates(args.get(0)).forEach(t -> filled(t, call));
       }
       return super.visitMethodInvocation(call, nothing);
     }
