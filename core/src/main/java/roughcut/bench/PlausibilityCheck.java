@@ -9,6 +9,7 @@ import java.util.Optional;
 import roughcut.design.NumberDecision;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.Precision;
 import roughcut.measure.Range;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -147,7 +148,7 @@ public final class PlausibilityCheck {
       return Optional.empty();
     }
     double off = Math.abs(value - nominal.value());
-    if (off <= WOOD * expected.tolerance() + 1e-9) {
+    if (off <= WOOD * expected.tolerance() + Precision.SAME) {
       return Optional.empty();
     }
     Optional<Text> why =
@@ -194,7 +195,7 @@ public final class PlausibilityCheck {
     double unit = nominal.quantity().isLength() && !units.metric() ? Units.INCH : 1;
     return slipped(number).stream()
         .map(n -> Double.parseDouble(n) * unit)
-        .filter(v -> Math.abs(v - nominal.value()) <= expected.tolerance() + 1e-9)
+        .filter(v -> Math.abs(v - nominal.value()) <= expected.tolerance() + Precision.SAME)
         .min(Comparator.comparingDouble(v -> Math.abs(v - nominal.value())))
         .map(v -> likelyMeant(v, nominal));
   }

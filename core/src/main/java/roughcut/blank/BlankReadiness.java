@@ -193,7 +193,7 @@ public final class BlankReadiness {
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
-    if (off > 0.005) {
+    if (off > Precision.SHOWN) {
       all.stop(Text.of("the outline runs {off} off the blank", Text.length(off, 1)));
     }
     if (body.halved() && !body.placement().centred()) {

@@ -49,7 +49,7 @@ public record BodyBinding(
             registry.put(BlankKeys.BINDING_BENDS_TO, "m · w", in("m", factor), in("w", layer)),
             registry.find(
                 BlankKeys.BINDING_TIGHTEST,
-                outline.tightest(),
+                outline.curvature().tightest(),
                 Text.of("found along the body's outline"),
                 outline.provenance()),
             registry.put(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.HalfArrangement;
 import roughcut.geometry.Bounds;
@@ -61,6 +62,9 @@ public record BodyMarks(
             covers.top.stream().map(o -> onBlank(body, o)).toList(),
             covers.back.stream().map(o -> onBlank(body, o)).toList());
     HalfArrangement second = BodyDecisions.BODY_HALVES.in(design);
+    // A board is what it is: in the plan of a left-handed body, which is its mirror image, the
+    // board's face is the mirror image too.
+    boolean mirrored = Decisions.HAND.in(design).frame().mirrors();
     double half = body.width().value() / 2;
     for (int i = 1; i <= 2; i++) {
       BoardLayout.Laid piece = layout.of("body.half." + i).orElse(null);
@@ -68,12 +72,13 @@ public record BodyMarks(
         boolean over = i == 2 && second.over();
         boolean ends = i == 2 && second.ends();
         double y0 = i == 1 ? -half : 0;
-        add(all, shop, body, piece, laid, y0, half, over, ends);
+        add(all, shop, body, piece, laid, y0, half, over, ends, mirrored);
       }
     }
     layout
         .of("body.piece")
-        .ifPresent(piece -> add(all, shop, body, piece, laid, -half, 2 * half, false, false));
+        .ifPresent(
+            piece -> add(all, shop, body, piece, laid, -half, 2 * half, false, false, mirrored));
     return List.copyOf(all);
   }
 
@@ -86,7 +91,8 @@ public record BodyMarks(
       double y0,
       double width,
       boolean over,
-      boolean ends) {
+      boolean ends,
+      boolean mirrored) {
     Optional<Board> board = shop.board(laid.board());
     if (board.isEmpty()) {
       return;
@@ -102,7 +108,7 @@ public record BodyMarks(
         continue;
       }
       // Turned over about its length, or turned round in the plane: each mirrors what it must.
-      boolean flipY = over != ends;
+      boolean flipY = over != ends != mirrored;
       double x0 = ends ? length - x - mark.length() : x;
       double low = flipY ? width - y - mark.width() : y;
       // Only the part of a mark that lies in this piece comes along.

@@ -93,7 +93,7 @@ public final class BodyDecisions {
           .hint("Its centre line from the blank's middle, to the treble side.");
   public static final NumberDecision BODY_LAID_TURN =
       BOOK.number("body.laid-turn", "Outline turned", ANGLE, 0, -20, 20, 0.5)
-          .hint("On the blank, anticlockwise. A centre joint wants 0.");
+          .hint("On the blank; above 0 its end swings to the treble side. A centre joint wants 0.");
   public static final NumberDecision BODY_WEIGHED =
       BOOK.number("body.weighed", "Body, weighed", MASS, 0, 0, 20000, 10)
           .stage("0 until it was on the scale; then it takes the estimate's place.");

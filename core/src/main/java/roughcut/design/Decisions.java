@@ -22,6 +22,13 @@ import roughcut.shop.Saw;
 public final class Decisions {
   private static final DecisionBook BOOK = new DecisionBook();
 
+  public static final ChoiceDecision<Handedness> HAND =
+      BOOK.choice(
+          "instrument.hand",
+          "Handedness",
+          Handedness.values(),
+          "Left-handed turns every drawing, sheet and template round; bass and treble keep their"
+              + " names.");
   public static final NumberDecision SCALE_LENGTH =
       BOOK.number("scale.length", "Scale length", LENGTH, 640, 200, 1300, 1)
           .hint("Nut line to saddle line before compensation.");

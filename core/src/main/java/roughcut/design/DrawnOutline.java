@@ -4,6 +4,7 @@ import java.util.List;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
+import roughcut.geometry.Similarity;
 
 /**
  * A body's outline that was drawn elsewhere, in the drawing's own places, mm.
@@ -41,6 +42,13 @@ public record DrawnOutline(String source, List<Point> corners, List<Segment> cur
     if (!(open >= 0)) {
       throw new IllegalArgumentException("a drawn outline is open by 0 or more");
     }
+  }
+
+  /** As it was drawn from above of an instrument for that hand, in the plan's own sides. */
+  public DrawnOutline drawnFor(Handedness hand) {
+    Similarity seen = hand.frame().similarity();
+    return new DrawnOutline(
+        source, seen.of(corners), curves.stream().map(c -> c.through(seen)).toList(), open);
   }
 
   /** The line round it. */

@@ -26,7 +26,7 @@ public final class SurfaceDecisions {
           .hint("1 takes an imported outline as large as it was drawn.");
   public static final NumberDecision OUTLINE_TURN =
       BOOK.number("outline.turn", "Turned", ANGLE, 0, -360, 360, 1)
-          .hint("Anticlockwise, until the neck's end points to the headstock.");
+          .hint("Until the neck's end points to the headstock.");
   public static final ChoiceDecision<YesNo> OUTLINE_FLIP =
       BOOK.choice("outline.flip", "Turned over", YesNo.values(), "Bass and treble swapped.");
   public static final NumberDecision OUTLINE_ALONG =

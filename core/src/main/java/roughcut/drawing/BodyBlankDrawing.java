@@ -13,6 +13,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -23,7 +24,7 @@ import roughcut.shop.Species;
 /**
  * The body blank from above with its pieces, the boards' marks on it and the outline laid on it,
  * and beside it the stack through its thickness. x runs from the blank's head end, y from its
- * middle, treble up.
+ * middle, seen from above.
  */
 public final class BodyBlankDrawing {
   /**
@@ -52,11 +53,14 @@ public final class BodyBlankDrawing {
   }
 
   private Drawing draw() {
+    sketch.seen(View.ABOVE);
     pieces();
     marks();
     outline();
+    sketch.seen(View.PLAIN);
+    size();
     section();
-    Bounds placed = body.placement().shape().bounds();
+    Bounds placed = sketch.frame(View.ABOVE).of(body.placement().shape().bounds());
     return sketch.drawing(
         Text.of("Body blank"),
         new Bounds(
@@ -144,7 +148,7 @@ public final class BodyBlankDrawing {
 
   private void outline() {
     Outline shape = body.placement().shape();
-    boolean on = body.winged() || body.placement().off(length, 2 * half) <= 0.005;
+    boolean on = body.winged() || body.placement().off(length, 2 * half) <= Precision.SHOWN;
     sketch.outline(on ? Role.OUTLINE : Role.STOP, shape);
     double front = body.outline().front();
     double end = body.outline().end();
@@ -152,6 +156,13 @@ public final class BodyBlankDrawing {
     Point b = body.placement().onBlank(new Point(end + 10, 0));
     sketch.path(Role.CENTRE, false, a, b);
     pocket();
+    Point middle = body.placement().onBlank(new Point((front + end) / 2, 0));
+    sketch.handle("body.laid", middle.x(), middle.y(), shape.corners(), Mark.Way.ANY);
+    Point tail = body.placement().onBlank(new Point(end - 6, 0));
+    sketch.handle("body.turn", tail.x(), tail.y(), List.of(), Mark.Way.ACROSS);
+  }
+
+  private void size() {
     sketch.text(
         Role.NOTE,
         length / 2,
@@ -162,10 +173,6 @@ public final class BodyBlankDrawing {
             Text.shown(2 * half, Quantity.ROUGH_LENGTH)),
         Anchor.MIDDLE,
         Size.SMALL);
-    Point middle = body.placement().onBlank(new Point((front + end) / 2, 0));
-    sketch.handle("body.laid", middle.x(), middle.y(), shape.corners(), Mark.Way.ANY);
-    Point tail = body.placement().onBlank(new Point(end - 6, 0));
-    sketch.handle("body.turn", tail.x(), tail.y(), List.of(), Mark.Way.ACROSS);
   }
 
   /** Where the neck will lie. */
@@ -175,10 +182,10 @@ public final class BodyBlankDrawing {
     List<Point> corners = new ArrayList<>();
     for (double[] p :
         new double[][] {
-          {joint, -plan.neck().halfWidth(joint + 0.01)},
+          {joint, -plan.neck().halfWidth(joint + Precision.TOUCHING)},
           {end, -plan.neck().halfWidth(end)},
           {end, plan.neck().halfWidth(end)},
-          {joint, plan.neck().halfWidth(joint + 0.01)}
+          {joint, plan.neck().halfWidth(joint + Precision.TOUCHING)}
         }) {
       corners.add(body.placement().onBlank(new Point(p[0], p[1])));
     }

@@ -30,14 +30,6 @@ final class BodyContours {
     this.shape = plan.body().outline().shape();
   }
 
-  private Point place(Point p) {
-    return new Point(p.x(), BodyDrawing.seen(face, p.y()));
-  }
-
-  private Outline place(Outline o) {
-    return face == BodyFace.BACK ? o.mirrored() : o;
-  }
-
   /**
    * Draws them.
    *
@@ -56,11 +48,10 @@ final class BodyContours {
                     -contour.way().x() * contour.reach() * LABELLED,
                     -contour.way().y() * contour.reach() * LABELLED);
         if (named) {
-          Point placed = place(at);
           sketch.text(
               Role.NOTE,
-              placed.x(),
-              placed.y(),
+              at.x(),
+              at.y(),
               contour.name(),
               Anchor.MIDDLE,
               Size.SMALL,
@@ -71,14 +62,14 @@ final class BodyContours {
     double reach = plan.cuts().surface().edgeReach(face);
     if (reach > 0) {
       for (Outline inner : shape.shrink(reach)) {
-        sketch.outline(Role.COVERED, place(inner));
+        sketch.outline(Role.COVERED, inner);
       }
     }
     double drop = plan.cuts().surface().drop();
     if (drop > 0 && face == BodyFace.TOP) {
       for (double share : new double[] {0.25, 0.5, 0.75}) {
         double in = plan.cuts().surface().ledge() + share * (reach - plan.cuts().surface().ledge());
-        shape.shrink(in).forEach(o -> sketch.outline(Role.COVERED, place(o)));
+        shape.shrink(in).forEach(o -> sketch.outline(Role.COVERED, o));
       }
     }
   }
@@ -102,7 +93,7 @@ final class BodyContours {
       if (Double.isNaN(in) || !shape.contains(p)) {
         flush(run, share);
       } else {
-        run.add(place(p));
+        run.add(p);
       }
     }
     flush(run, share);

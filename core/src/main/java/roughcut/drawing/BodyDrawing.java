@@ -7,10 +7,12 @@ import java.util.Locale;
 import roughcut.blank.PlacedStrip;
 import roughcut.clearance.Clearance;
 import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Cylinder;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -61,7 +63,6 @@ public final class BodyDrawing {
   private final BodyFace face;
   private final Shows shows;
   private final String chosen;
-  private final double side;
   private final Outline shape;
 
   private BodyDrawing(Plan plan, Units units, BodyFace face, Shows shows, String chosen) {
@@ -70,7 +71,6 @@ public final class BodyDrawing {
     this.face = face;
     this.shows = shows;
     this.chosen = chosen;
-    this.side = face == BodyFace.TOP ? 1 : -1;
     this.shape = plan.body().outline().shape();
   }
 
@@ -99,26 +99,19 @@ public final class BodyDrawing {
     return -Math.max(-b.low(), b.high()) - BETWEEN;
   }
 
-  /** Where something at y is seen from that face. */
-  public static double seen(BodyFace face, double y) {
-    return face == BodyFace.TOP ? y : -y;
-  }
-
-  private Point place(Point p) {
-    return new Point(p.x(), side * p.y());
-  }
-
-  private Outline place(Outline o) {
-    return side < 0 ? o.mirrored() : o;
+  /** How the body lies when that face is looked at. */
+  public static Frame frame(Plan plan, BodyFace face) {
+    return View.of(face).frame(plan.given(Decisions.HAND));
   }
 
   private Drawing draw() {
     Bounds b = plan.body().outline().raw().bounds();
+    sketch.seen(View.of(face));
     wood();
     if (plan.body().outline().crossing().isPresent()) {
-      sketch.outline(Role.STOP, place(plan.body().outline().raw()));
+      sketch.outline(Role.STOP, plan.body().outline().raw());
     } else {
-      sketch.outline(Role.OUTLINE, place(shape));
+      sketch.outline(Role.OUTLINE, shape);
     }
     new BodyContours(plan, sketch, face).draw(shows == Shows.SURFACES);
     if (shows != Shows.OUTLINE && shows != Shows.SURFACES) {
@@ -134,7 +127,7 @@ public final class BodyDrawing {
     }
     sketch.line(
         Role.CENTRE, Math.min(b.left(), plan.neck().joint().value() - 60), 0, b.right() + 12, 0);
-    BodyOverlay over = new BodyOverlay(plan, sketch, side);
+    BodyOverlay over = new BodyOverlay(plan, sketch, face);
     switch (shows) {
       case OUTLINE -> over.outline();
       case POCKET -> over.pocket();
@@ -145,6 +138,7 @@ public final class BodyDrawing {
       default -> {}
     }
     spots();
+    sketch.seen(View.PLAIN);
     double section = sectionY(plan);
     double at = sectionAt();
     sketch.origin(0, section);
@@ -185,13 +179,13 @@ public final class BodyDrawing {
 
   private void wood() {
     Species wood = face == BodyFace.TOP ? plan.body().seenWood() : plan.body().backWood();
-    sketch.wood(place(shape), wood);
+    sketch.wood(shape, wood);
     if (plan.body().winged()) {
       double joint = plan.neck().joint().value();
       for (PlacedStrip strip : plan.blank().strips()) {
         for (Outline piece : strip.seen(joint, shape.bounds().right()).intersection(shape)) {
-          sketch.wood(place(piece), plan.wood(strip.strip().species()));
-          sketch.outline(Role.GLUE_LINE, place(piece));
+          sketch.wood(piece, plan.wood(strip.strip().species()));
+          sketch.outline(Role.GLUE_LINE, piece);
         }
       }
     } else if (plan.body().halved()) {
@@ -219,7 +213,7 @@ public final class BodyDrawing {
       if (cut.from().opens(face)) {
         seen.add(cut);
       } else {
-        cut.outlines().forEach(o -> sketch.outline(Role.HIDDEN, place(o)));
+        cut.outlines().forEach(o -> sketch.outline(Role.HIDDEN, o));
       }
     }
     record Floor(Outline outline, double depth, Cut cut) {}
@@ -234,16 +228,15 @@ public final class BodyDrawing {
     }
     floors.sort(Comparator.comparingDouble(Floor::depth));
     for (Floor floor : floors) {
-      Outline placed = place(floor.outline);
       // What a top will cover is there, but not to be seen.
       boolean covered =
           floor.cut.kind() == CutKind.RELIEF && plan.body().top().value() > 0
               || floor.cut.kind() == CutKind.CHANNEL;
       if (covered && face == BodyFace.TOP) {
-        sketch.outline(Role.HIDDEN, placed);
+        sketch.outline(Role.HIDDEN, floor.outline);
       } else {
-        sketch.fill(Role.CHANNEL, placed, shade(floor.depth / t));
-        sketch.outline(Role.EDGE, placed);
+        sketch.fill(Role.CHANNEL, floor.outline, shade(floor.depth / t));
+        sketch.outline(Role.EDGE, floor.outline);
       }
     }
     if (shows == Shows.CUTS || shows == Shows.PASSES) {
@@ -266,10 +259,10 @@ public final class BodyDrawing {
     }
     all.sort(Comparator.comparingDouble(g -> -g.outline.area()));
     for (Grip grip : all) {
-      Outline placed = place(grip.outline);
-      double small = Math.min(placed.bounds().width(), placed.bounds().height());
+      Outline shape = grip.outline;
+      double small = Math.min(shape.bounds().width(), shape.bounds().height());
       sketch.grip(
-          "cut." + grip.name, small < 9 ? Shapes.circle(placed.centre(), 5) : placed, Mark.Way.ANY);
+          "cut." + grip.name, small < 9 ? Shapes.circle(shape.centre(), 5) : shape, Mark.Way.ANY);
     }
   }
 
@@ -349,10 +342,15 @@ public final class BodyDrawing {
         continue;
       }
       Role role = Role.of(clearance.state(), Role.EDGE);
-      Point at = place(new Point(clearance.x(), clearance.y()));
       // Where many stand close, words only for what stops and for what is looked at.
       boolean told = clearance.state() == Clearance.State.STOP || clearance.concerns(chosen);
-      sketch.spot(role, at.x(), at.y(), told ? clearance.what() : Text.NONE, at.y() < 0, i);
+      sketch.spot(
+          role,
+          clearance.x(),
+          clearance.y(),
+          told ? clearance.what() : Text.NONE,
+          clearance.y() < 0,
+          i);
     }
   }
 }

@@ -1,6 +1,8 @@
 package roughcut.drawing;
 
 import java.util.List;
+import roughcut.design.BodyFace;
+import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -10,6 +12,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
+import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.FeedDirection;
@@ -21,49 +24,55 @@ import roughcut.rout.RoutPlan;
 final class BodyOverlay {
   private final Plan plan;
   private final Sketch sketch;
-  private final double side;
+  private final View view;
 
   /**
    * Makes it.
    *
-   * @param side 1 from the top, −1 turned over
+   * @param face that is looked at
    */
-  BodyOverlay(Plan plan, Sketch sketch, double side) {
+  BodyOverlay(Plan plan, Sketch sketch, BodyFace face) {
     this.plan = plan;
     this.sketch = sketch;
-    this.side = side;
+    this.view = View.of(face);
   }
 
-  private Point place(Point p) {
-    return new Point(p.x(), side * p.y());
-  }
-
-  private Outline place(Outline o) {
-    return side < 0 ? o.mirrored() : o;
+  /** A dimension along the body, written under what is seen. */
+  private void under(double from, double to, double y, double aside, Text text, Value value) {
+    sketch.seen(View.PLAIN);
+    Point a = new Point(from, y);
+    Point b = new Point(to, y);
+    if (value == null) {
+      sketch.dimension(Role.DIMENSION, a, b, aside, text);
+    } else {
+      sketch.dimension(a, b, aside, text, value);
+    }
+    sketch.seen(view);
   }
 
   void outline() {
     for (BodyOutline.Handle handle : plan.body().outline().points()) {
-      Point at = place(handle.at());
+      Point at = handle.at();
       sketch.handle(handle.id(), at.x(), at.y(), List.of(), Mark.Way.ANY);
     }
     Bounds b = plan.body().outline().bounds();
-    Outline whole = place(plan.body().outline().shape());
-    Bounds w = whole.bounds();
-    sketch.dimension(
-        Role.DIMENSION,
-        new Point(plan.neck().joint().value(), w.low()),
-        new Point(b.right(), w.low()),
+    double joint = plan.neck().joint().value();
+    under(
+        joint,
+        b.right(),
+        sketch.frame(view).of(plan.body().outline().shape().bounds()).low(),
         -9,
-        Text.only(Text.shown(b.right() - plan.neck().joint().value(), Quantity.LENGTH)));
-    FeedDirection feed = FeedDirection.of(plan.body().outline().shape());
+        Text.only(Text.shown(b.right() - joint, Quantity.LENGTH)),
+        null);
+    FeedDirection feed =
+        FeedDirection.of(plan.body().outline().shape(), plan.given(Decisions.HAND).frame());
     for (FeedDirection.Stretch stretch : feed.stretches()) {
       if (!stretch.downhill()) {
-        sketch.path(Role.LOOK, false, stretch.points().stream().map(this::place).toList());
+        sketch.path(Role.LOOK, false, stretch.points());
       }
     }
     for (Point change : feed.changes()) {
-      sketch.outline(Role.LOOK, place(Shapes.circle(change, 1.6)));
+      sketch.outline(Role.LOOK, Shapes.circle(change, 1.6));
     }
   }
 
@@ -72,23 +81,22 @@ final class BodyOverlay {
         .pocket()
         .ifPresent(
             p -> {
-              sketch.outline(Role.TOUCH, place(p.cut().steps().get(0).outline()));
+              sketch.outline(Role.TOUCH, p.cut().steps().get(0).outline());
               double joint = plan.neck().joint().value();
               double half = plan.neck().halfWidth(joint);
-              sketch.handle("joint", joint, side * (half + 14), List.of(), Mark.Way.ALONG);
+              sketch.handle("joint", joint, half + 14, List.of(), Mark.Way.ALONG);
               for (Point bolt : plan.cuts().bolts().map(Bolts::places).orElse(List.of())) {
-                Point at = place(bolt);
-                sketch.line(Role.CENTRE, at.x() - 7, at.y(), at.x() + 7, at.y());
-                sketch.line(Role.CENTRE, at.x(), at.y() - 7, at.x(), at.y() + 7);
+                sketch.line(Role.CENTRE, bolt.x() - 7, bolt.y(), bolt.x() + 7, bolt.y());
+                sketch.line(Role.CENTRE, bolt.x(), bolt.y() - 7, bolt.x(), bolt.y() + 7);
               }
             });
     double x = plan.cuts().fretAccess().cutaway().value();
     double y = plan.taper().halfWidth(x) + 16;
-    sketch.line(Role.NOTE, x, side * (y - 14), x, side * (y + 16));
+    sketch.line(Role.NOTE, x, y - 14, x, y + 16);
     sketch.text(
         Role.NOTE,
         x + 3,
-        side * (y + 18),
+        y + 18,
         Text.of("fret {access}", Text.shown(plan.cuts().fretAccess().access())),
         Anchor.START,
         Size.SMALL,
@@ -98,6 +106,7 @@ final class BodyOverlay {
   void weight() {
     double x = plan.cuts().mass().balance().value();
     double reach = 26;
+    sketch.seen(View.PLAIN);
     sketch.line(Role.TOUCH, x, -reach, x, reach);
     sketch.outline(Role.TOUCH, Shapes.circle(new Point(x, 0), 5));
     sketch.text(
@@ -108,15 +117,16 @@ final class BodyOverlay {
         Anchor.START,
         Size.SMALL,
         RoutKeys.BALANCE_X.id());
+    sketch.seen(view);
   }
 
   void cut(String chosen) {
     plan.cuts()
         .cut(chosen)
-        .ifPresent(c -> c.outlines().forEach(o -> sketch.outline(Role.TOUCH, place(o))));
+        .ifPresent(c -> c.outlines().forEach(o -> sketch.outline(Role.TOUCH, o)));
     plan.cuts().parts().stream()
         .filter(p -> p.of().equals(chosen) && !p.above())
-        .forEach(p -> sketch.outline(Role.TOUCH, place(p.outline())));
+        .forEach(p -> sketch.outline(Role.TOUCH, p.outline()));
     plan.cuts().pickups().stream()
         .filter(p -> p.fitting().name().equals(chosen))
         .findFirst()
@@ -124,21 +134,21 @@ final class BodyOverlay {
   }
 
   private void fromSaddle(Pickup pickup) {
-    Bounds b = place(pickup.cut().outlines().get(0)).bounds();
-    double y = b.low() - 14;
-    sketch.dimension(
-        new Point(pickup.centre().x(), y),
-        new Point(plan.cuts().neckSeating().atBridge(plan.frets().saddle().value()), y),
+    Bounds b = sketch.frame(view).of(pickup.cut().outlines().get(0).bounds());
+    under(
+        pickup.centre().x(),
+        plan.cuts().neckSeating().atBridge(plan.frets().saddle().value()),
+        b.low() - 14,
         -6,
         Text.NONE,
         pickup.fromSaddle());
   }
 
-  /** The template's opening, the bored-out places, and what the corners' radius leaves. */
   /** The board of each template that a cut wants, where it lies on the body, with its opening. */
   void templates(String chosen) {
     for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
-      Outline opening = place(rout.template().opening());
+      Outline opening = sketch.frame(view).of(rout.template().opening());
+      sketch.seen(View.PLAIN);
       Bounds b = opening.bounds().expanded(TemplateSheet.MARGIN);
       sketch.outline(Role.EDGE, Outline.rectangle(b.left(), b.low(), b.right(), b.high()));
       sketch.outline(Role.TOUCH, opening);
@@ -150,12 +160,14 @@ final class BodyOverlay {
           Text.of("template, {rout}", rout.words()),
           Anchor.START,
           Size.SMALL);
+      sketch.seen(view);
     }
   }
 
+  /** The template's opening, and the places that are bored out. */
   void passes(String chosen) {
     for (RoutPlan rout : plan.cuts().plansOf(chosen)) {
-      sketch.outline(Role.TOUCH, place(rout.template().opening()));
+      sketch.outline(Role.TOUCH, rout.template().opening());
       rout.bored()
           .ifPresent(
               waste ->
@@ -164,8 +176,7 @@ final class BodyOverlay {
                       .forEach(
                           p ->
                               sketch.outline(
-                                  Role.HIDDEN,
-                                  place(Shapes.circle(p, waste.bit().diameter() / 2)))));
+                                  Role.HIDDEN, Shapes.circle(p, waste.bit().diameter() / 2))));
     }
   }
 }

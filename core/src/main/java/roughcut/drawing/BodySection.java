@@ -9,6 +9,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
+import roughcut.geometry.Region;
 import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
@@ -44,14 +45,11 @@ public final class BodySection {
   private final Plan plan;
   private final BodySlice slice;
   private final Sketch sketch;
-  private final double way;
 
   private BodySection(Plan plan, boolean across, double at, Sketch sketch) {
     this.plan = plan;
     this.slice = new BodySlice(plan.cuts().surface(), across, at);
     this.sketch = sketch;
-    // Looking to the bridge, treble is at the left.
-    this.way = across ? -1 : 1;
   }
 
   /** Where the body can be cut across: from the tip of its longer horn to its end. */
@@ -64,6 +62,7 @@ public final class BodySection {
   public static Drawing across(Plan plan, double x, Units units) {
     Sketch sketch = new Sketch(plan, units);
     double at = within(plan, x);
+    sketch.seen(View.ACROSS);
     new BodySection(plan, true, at, sketch).draw();
     double half = 40;
     for (double[] span : plan.body().outline().shape().spans(at, true)) {
@@ -80,7 +79,7 @@ public final class BodySection {
   }
 
   private Point place(Point p) {
-    return new Point(way * p.x(), -p.y());
+    return new Point(p.x(), -p.y());
   }
 
   private Outline place(Outline shape) {
@@ -107,42 +106,19 @@ public final class BodySection {
   }
 
   private void wood(List<Outline> shapes, List<Outline> openings, Species species) {
-    List<Outline> pieces = shapes;
-    List<Outline> holes = new ArrayList<>();
-    for (Outline opening : openings) {
-      List<Outline> next = new ArrayList<>();
-      for (Outline piece : pieces) {
-        if (piece.bounds().distance(opening.bounds()) > 0) {
-          next.add(piece);
-        } else if (insideOf(piece, opening)) {
-          // A shape has no holes: this one is drawn over it.
-          next.add(piece);
-          holes.add(opening);
-        } else {
-          next.addAll(piece.difference(opening));
-        }
-      }
-      pieces = next;
-    }
-    for (Outline piece : pieces) {
-      Outline placed = place(piece);
+    for (Region.Piece piece : Region.of(shapes).difference(Region.of(openings)).pieces()) {
+      Outline placed = place(piece.outline());
       if (slice.across()) {
         sketch.endGrain(placed, species);
       } else {
         sketch.wood(placed, species);
       }
       sketch.outline(Role.EDGE, placed);
+      for (Outline hole : piece.holes()) {
+        sketch.fill(Role.CHANNEL, place(hole), EMPTY);
+        sketch.outline(Role.EDGE, place(hole));
+      }
     }
-    for (Outline hole : holes) {
-      sketch.fill(Role.CHANNEL, place(hole), EMPTY);
-      sketch.outline(Role.EDGE, place(hole));
-    }
-  }
-
-  /** Whether wood is left all round an opening. */
-  private static boolean insideOf(Outline piece, Outline opening) {
-    return piece.covers(opening)
-        && opening.corners().stream().allMatch(p -> piece.edgeDistance(p) > Precision.NEAR);
   }
 
   /** The body's wood there: a through-neck's strip where the section runs along it. */
@@ -284,7 +260,7 @@ public final class BodySection {
   private List<Outline> flat(Prism prism) {
     List<Outline> all = new ArrayList<>();
     for (double[] span : new Outline(prism.corners()).spans(slice.at(), slice.across())) {
-      if (span[1] - span[0] > 0.01) {
+      if (span[1] - span[0] > Precision.TOUCHING) {
         all.add(Outline.rectangle(span[0], prism.open(), span[1], prism.floorAt(span[0])));
       }
     }

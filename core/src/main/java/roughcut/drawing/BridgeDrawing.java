@@ -44,6 +44,7 @@ public final class BridgeDrawing {
     double saddle = plan.frets().saddle().value();
     double reach = reach();
     double left = plan.taper().end().value() - 28;
+    sketch.seen(View.ABOVE);
     body(left, saddle + 74);
     board(left);
     window(reach);

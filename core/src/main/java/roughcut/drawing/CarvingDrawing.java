@@ -49,7 +49,9 @@ public final class CarvingDrawing {
     SeenView seen = new SeenView(plan, sketch);
     seen.back();
     int rounds = (int) plan.given(NeckDecisions.CARVE_ROUNDS);
+    sketch.seen(View.BEHIND);
     lines(rounds, true);
+    sketch.seen(View.PLAIN);
     stations(neck.halfWidth(neck.heelEnd().value()) + 5);
     double side = -neck.halfWidth(neck.heelEnd().value()) - BETWEEN;
     sketch.origin(0, side);
@@ -62,8 +64,9 @@ public final class CarvingDrawing {
         .ifPresent(
             m -> {
               sketch.origin(0, 0);
-              sketch.path(
-                  Role.SEAM, false, m.seam().stream().map(p -> new Point(p.x(), -p.y())).toList());
+              sketch.seen(View.BEHIND);
+              sketch.path(Role.SEAM, false, m.seam());
+              sketch.seen(View.PLAIN);
             });
     sketch.origin(0, 0);
     double half = neck.halfWidth(neck.heelEnd().value());

@@ -93,6 +93,14 @@ public final class CompoundMarks {
 
   /** What goes to paper: dimensions and spots as what they are made of, nothing of grips. */
   public interface OnPaper<E extends Exception> extends Mark.Cases<Void, E> {
+    /** Words that stand on their line. */
+    Void words(Mark.Text text) throws E;
+
+    @Override
+    default Void text(Mark.Text text) throws E {
+      return words(text.standing(1));
+    }
+
     @Override
     default Void dimension(Mark.Dimension dimension) throws E {
       return all(of(dimension, 1));
@@ -130,7 +138,7 @@ public final class CompoundMarks {
 
     @Override
     public List<Mark> text(Mark.Text text) {
-      return List.of(text);
+      return List.of(text.standing(scale));
     }
 
     @Override

@@ -10,6 +10,7 @@ import roughcut.drawing.Mark.Size;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -78,7 +79,7 @@ final class ElevationView {
 
   /** The wood that is seen from the side near the nut. */
   private Species sideWood() {
-    double y = plan.taper().halfWidth(0) - 0.01;
+    double y = plan.taper().halfWidth(0) - Precision.TOUCHING;
     return plan.wood(plan.blank().at(0, y).strip().species());
   }
 
@@ -123,7 +124,7 @@ final class ElevationView {
     Outline there = new Outline(stock);
     for (Outline below : finished.intersection(Outline.rectangle(from, -500, end, 0))) {
       for (Outline piece : below.difference(there)) {
-        if (piece.bounds().height() > 0.005) {
+        if (piece.bounds().height() > Precision.SHOWN) {
           sketch.fill(Role.STOP, piece, MISSING);
         }
       }
@@ -197,7 +198,7 @@ final class ElevationView {
     for (Point p : piece.corners()) {
       best = p.distance(from) > best.distance(from) ? p : best;
     }
-    return best.distance(near) < 0.01 ? near : best;
+    return best.distance(near) < Precision.TOUCHING ? near : best;
   }
 
   /** The turned offcut in its place. */

@@ -21,9 +21,11 @@ public enum FretboardDrawing {
   public static Drawing sheet(Plan plan, Units units) {
     Sketch sketch = new Sketch(plan, units);
     FretboardView view = new FretboardView(plan, sketch);
+    sketch.seen(View.ABOVE);
     view.wood();
     view.slots();
     view.markers();
+    sketch.seen(View.PLAIN);
     double half = half(plan);
     centre(plan, sketch);
     sketch.text(
@@ -44,6 +46,7 @@ public enum FretboardDrawing {
     FretboardView view = new FretboardView(plan, sketch);
     double half = half(plan);
     double end = plan.taper().end().value();
+    sketch.seen(View.ABOVE);
     view.wood();
     if (this == FITTING) {
       new PlanView(plan, sketch).rodHidden();
@@ -56,6 +59,7 @@ public enum FretboardDrawing {
       view.pins();
     }
     new PlanView(plan, sketch).nut();
+    sketch.seen(View.PLAIN);
     centre(plan, sketch);
     if (this == SLOTS) {
       sketch.dimension(

@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.clearance.ClearanceKind;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.drawing.Mark.Anchor;
@@ -186,7 +187,8 @@ final class FretboardView {
       double depth = Math.min(crown, slot.flat().value());
       Outline cut = Outline.rectangle(x - half, crown - depth, x + half, crown + 0.05);
       sketch.fill(Role.CHANNEL, cut, OPEN);
-      sketch.line(slot.under().value() < 0.8 ? Role.STOP : Role.FRET, x, crown - depth, x, crown);
+      Role role = Role.of(plan.state(ClearanceKind.SLOT, slot.under()), Role.FRET);
+      sketch.line(role, x, crown - depth, x, crown);
     }
     double step = end / 24;
     for (int i = 0; i < 24; i++) {

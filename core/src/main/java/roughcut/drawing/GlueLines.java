@@ -11,13 +11,13 @@ final class GlueLines {
 
   private GlueLines() {}
 
-  /** The line between two places; {@code side} is −1 to see it from behind. */
-  static List<Point> along(GlueFace face, double from, double to, int side) {
+  /** The line between two places. */
+  static List<Point> along(GlueFace face, double from, double to) {
     List<Point> points = new ArrayList<>();
     int pieces = face.straight() ? 1 : PIECES;
     for (int i = 0; i <= pieces; i++) {
       double x = from + (to - from) * i / pieces;
-      points.add(new Point(x, side * face.at(x)));
+      points.add(new Point(x, face.at(x)));
     }
     return points;
   }

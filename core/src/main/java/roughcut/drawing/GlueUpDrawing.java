@@ -64,11 +64,13 @@ public final class GlueUpDrawing {
   /** The stack from above, in its clamps. */
   void above() {
     double shift = fromHeadEnd(plan, 0);
+    sketch.seen(View.ABOVE);
     for (PlacedStrip strip : plan.blank().strips()) {
       Outline seen = strip.seen(-shift, length - shift).translate(shift, 0);
       sketch.wood(seen, plan.wood(strip.strip().species()));
       sketch.outline(Role.GLUE_LINE, seen);
     }
+    sketch.seen(View.PLAIN);
     sketch.outline(Role.OUTLINE, Outline.rectangle(0, -half, length, half));
     GlueJob job = plan.glueUp().job();
     int count = (int) job.clamps().value();

@@ -43,6 +43,7 @@ public final class HeadDrawing {
 
   private Drawing draw() {
     Outline face = plan.headFace().outline().through(Similarity.endForEnd());
+    sketch.seen(View.ABOVE);
     wood(face);
     neck();
     sketch.outline(Role.OUTLINE, face);

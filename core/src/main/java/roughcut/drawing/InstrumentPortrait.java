@@ -23,6 +23,7 @@ public final class InstrumentPortrait {
         .filter(m -> drawn(m) && above(m, lowest))
         .forEach(marks::add);
     Sketch sketch = new Sketch(plan, Units.MM);
+    sketch.seen(View.ABOVE);
     PlanView neck = new PlanView(plan, sketch);
     neck.wood();
     neck.outlines();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.rout.CutKind;
@@ -29,7 +30,7 @@ public final class KnifeStops {
         nearest = stop;
       }
     }
-    if (nearest != null && Math.abs(nearest.x() - x) < 0.005) {
+    if (nearest != null && Math.abs(nearest.x() - x) < Precision.SHOWN) {
       return nearest.name();
     }
     return nearest == null || x < frets.last().x() + BEHIND

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
@@ -17,6 +18,9 @@ public sealed interface Mark {
 
   /** Room that words take on paper to each side of where they stand, mm; more than they do. */
   double WORDS = 30;
+
+  /** Height of a capital, of its size. */
+  double CAPITALS = 0.72;
 
   /** An answer for each kind of mark; whoever draws, writes or counts them has to know them all. */
   interface Cases<T, E extends Exception> {
@@ -140,10 +144,37 @@ public sealed interface Mark {
    *
    * @param anchor which end of the text stands at the point
    * @param turn how far the text is turned anticlockwise about the point, degrees
+   * @param below whether it hangs under its point rather than stands on it
    * @param link id of the value or decision that the text tells, or null
    */
-  record Text(Role role, Point at, String text, Anchor anchor, Size size, double turn, String link)
+  record Text(
+      Role role,
+      Point at,
+      String text,
+      Anchor anchor,
+      Size size,
+      double turn,
+      boolean below,
+      String link)
       implements Mark {
+    /** Standing on its point. */
+    public Text(
+        Role role, Point at, String text, Anchor anchor, Size size, double turn, String link) {
+      this(role, at, text, anchor, size, turn, false, link);
+    }
+
+    /**
+     * The same words where they stand on their line.
+     *
+     * @param scale how many drawing mm one mm of the medium shows
+     */
+    public Text standing(double scale) {
+      return below
+          ? new Text(
+              role, at.plus(0, -CAPITALS * size.height() * scale), text, anchor, size, turn, link)
+          : this;
+    }
+
     @Override
     public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
       return cases.text(this);
@@ -206,11 +237,23 @@ public sealed interface Mark {
    * @param ghost what moves along while it is dragged, closed; possibly nothing
    * @param way in which it can be moved
    * @param bare taken hold of anywhere in its shape, without a grip of its own
+   * @param frame how the plan's own sides are seen where it lies
    */
-  record Handle(Role role, String id, Point at, List<Point> ghost, Way way, boolean bare)
+  record Handle(
+      Role role, String id, Point at, List<Point> ghost, Way way, boolean bare, Frame frame)
       implements Mark {
     public Handle {
       ghost = List.copyOf(ghost);
+    }
+
+    /** How far it is moved in the plan when it is moved so far along the drawing, mm. */
+    public double along(double drawn) {
+      return way == Way.ACROSS ? 0 : frame.x(drawn);
+    }
+
+    /** How far it is moved in the plan when it is moved so far up the drawing, mm. */
+    public double across(double drawn) {
+      return way == Way.ALONG ? 0 : frame.y(drawn);
     }
 
     @Override
@@ -248,6 +291,15 @@ public sealed interface Mark {
     Anchor(double before, int dxf) {
       this.before = before;
       this.dxf = dxf;
+    }
+
+    /** The one on the other side. */
+    public Anchor turned() {
+      return switch (this) {
+        case START -> END;
+        case MIDDLE -> MIDDLE;
+        case END -> START;
+      };
     }
 
     /** What share of the text stands before its point. */

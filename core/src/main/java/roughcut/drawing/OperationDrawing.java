@@ -6,6 +6,7 @@ import roughcut.bench.Operation;
 import roughcut.design.BodyFace;
 import roughcut.design.OperationId;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
@@ -67,25 +68,21 @@ public final class OperationDrawing {
     Cut first = cuts.get(0);
     BodyFace face = first.from().opens(BodyFace.BACK) ? BodyFace.BACK : BodyFace.TOP;
     Drawing whole = BodyDrawing.of(plan, units, face, BodyDrawing.Shows.CUTS, first.name());
+    Frame frame = BodyDrawing.frame(plan, face);
     Bounds near =
         cuts.stream()
             .flatMap(c -> c.shapes().stream())
             .map(o -> o.bounds())
             .reduce(Bounds::and)
             .orElseThrow();
-    Bounds round =
-        new Bounds(
-            near.left() - ROUND,
-            (face == BodyFace.TOP ? near.low() : -near.high()) - ROUND,
-            near.right() + ROUND,
-            (face == BodyFace.TOP ? near.high() : -near.low()) + ROUND);
+    Bounds round = frame.of(near).expanded(ROUND);
     List<Mark> marks = new ArrayList<>(bare(whole).marks());
     for (Cut cut : cuts) {
       if (cut.kind() == CutKind.POCKET) {
         continue; // rails round the neck place it
       }
-      Point at = cut.shapes().get(0).centre();
-      double y = face == BodyFace.TOP ? at.y() : -at.y();
+      Point at = frame.of(cut.shapes().get(0).centre());
+      double y = at.y();
       if (Math.abs(y) >= 1) {
         marks.add(
             new Mark.Dimension(

@@ -15,6 +15,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
@@ -24,8 +25,8 @@ import roughcut.neck.TunerLayout;
 import roughcut.plan.Plan;
 
 /**
- * The instrument from above: head at the left, treble side up, the nut line at x = 0 and the centre
- * line at y = 0.
+ * The instrument from above: head at the left, the nut line at x = 0 and the centre line at y = 0.
+ * Whoever draws it says that it is seen so.
  */
 final class PlanView {
   private final Plan plan;
@@ -320,7 +321,9 @@ final class PlanView {
           scarf.seamTop().id());
     } else {
       for (Outline piece :
-          headOutline().intersection(Outline.rectangle(x - 0.01, -500, x + 0.01, 500))) {
+          headOutline()
+              .intersection(
+                  Outline.rectangle(x - Precision.TOUCHING, -500, x + Precision.TOUCHING, 500))) {
         sketch.line(Role.SEAM, x, piece.bounds().low(), x, piece.bounds().high());
         sketch.text(
             Role.NOTE,
@@ -366,7 +369,7 @@ final class PlanView {
               "edge." + strip.number(),
               x - 60,
               edge,
-              GlueLines.along(strip.upper(), 0, heelEnd, 1),
+              GlueLines.along(strip.upper(), 0, heelEnd),
               Mark.Way.ACROSS);
         }
       }

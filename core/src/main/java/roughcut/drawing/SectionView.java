@@ -3,6 +3,7 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.blank.PlacedStrip;
+import roughcut.clearance.ClearanceKind;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Arcs;
@@ -78,15 +79,16 @@ public final class SectionView {
 
   private void marks(double px, double py) {
     sketch.origin(px, py);
+    sketch.seen(View.ACROSS);
     Outline shape = neck();
     for (PlacedStrip strip : plan.blank().strips()) {
-      Outline band = Outline.rectangle(-strip.to(x), -500, -strip.from(x), 0);
+      Outline band = Outline.rectangle(strip.from(x), -500, strip.to(x), 0);
       shape
           .intersection(band)
           .forEach(piece -> sketch.endGrain(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
-      double y = -plan.blank().strips().get(line).from(x);
+      double y = plan.blank().strips().get(line).from(x);
       double depth =
           carved ? profile.depthAt(y) : Math.abs(y) < profile.halfWidth() ? profile.depth() : 0;
       if (depth > 0) {
@@ -101,19 +103,15 @@ public final class SectionView {
     if (carved) {
       facets();
     }
+    sketch.seen(View.PLAIN);
     sketch.origin(0, 0);
   }
 
   private Outline neck() {
     double half = profile.halfWidth();
     return carved
-        ? new Outline(profile.curve(CURVE_PIECES).stream().map(SectionView::seen).toList())
+        ? new Outline(profile.curve(CURVE_PIECES))
         : Outline.rectangle(-half, -profile.depth(), half, 0);
-  }
-
-  /** Looking to the bridge, the treble side lies at the left. */
-  private static Point seen(Point p) {
-    return new Point(-p.x(), p.y());
   }
 
   private void fretboard() {
@@ -134,7 +132,7 @@ public final class SectionView {
     Channel.Piece rod = plan.rod().channel().at(x);
     if (rod != null) {
       channel(rod);
-      remaining(rod, 0, profile.depthAt(0) - rod.depthAt(x));
+      remaining(ClearanceKind.ROD, rod, 0, profile.depthAt(0) - rod.depthAt(x));
     }
     plan.details()
         .stiffeners()
@@ -146,7 +144,8 @@ public final class SectionView {
                   channel(piece);
                   double y =
                       piece.offsetAt(x) + Math.copySign(piece.width() / 2, piece.offsetAt(x));
-                  remaining(piece, y, profile.depthAt(y) - piece.depthAt(x));
+                  remaining(
+                      ClearanceKind.STIFFENER, piece, y, profile.depthAt(y) - piece.depthAt(x));
                 }
               }
             });
@@ -154,7 +153,7 @@ public final class SectionView {
 
   private void channel(Channel.Piece piece) {
     double half = piece.width() / 2;
-    double y = -piece.offsetAt(x);
+    double y = piece.offsetAt(x);
     double depth = piece.depthAt(x);
     List<Point> corners = new ArrayList<>();
     corners.add(new Point(y + half, 0));
@@ -171,14 +170,14 @@ public final class SectionView {
   }
 
   /** The wood straight down under a place of a channel. */
-  private void remaining(Channel.Piece piece, double y, double straight) {
+  private void remaining(ClearanceKind kind, Channel.Piece piece, double y, double straight) {
     double left = carved ? straight : profile.depth() - piece.depthAt(x);
     if (left > 0) {
-      Role role = left < 2.5 ? Role.STOP : left < 3.5 ? Role.LOOK : Role.DIMENSION;
+      Role role = Role.of(plan.state(kind, left), Role.DIMENSION);
       sketch.dimension(
           role,
-          new Point(-y, -piece.depthAt(x)),
-          new Point(-y, -piece.depthAt(x) - left),
+          new Point(y, -piece.depthAt(x)),
+          new Point(y, -piece.depthAt(x) - left),
           0,
           Text.only(Text.figure(left, Quantity.LENGTH)));
     }

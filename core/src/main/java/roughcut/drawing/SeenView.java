@@ -35,19 +35,18 @@ final class SeenView {
 
   /** From behind, turned over about the length: bass side up. */
   void back() {
+    sketch.seen(View.BEHIND);
     Outline outline = outline();
     for (PlacedStrip strip : plan.blank().strips()) {
       strip
           .seen(from - 1, to + 1)
-          .mirrored()
           .intersection(outline)
           .forEach(piece -> sketch.wood(piece, plan.wood(strip.strip().species())));
     }
     for (int line = 1; line < plan.blank().strips().size(); line++) {
       PlacedStrip strip = plan.blank().strips().get(line);
       for (double[] stretch : plan.seen().get(line - 1).stretches()) {
-        sketch.path(
-            Role.GLUE_LINE, false, GlueLines.along(strip.lower(), stretch[0], stretch[1], -1));
+        sketch.path(Role.GLUE_LINE, false, GlueLines.along(strip.lower(), stretch[0], stretch[1]));
       }
     }
     if (!neck.through()) {
@@ -61,6 +60,7 @@ final class SeenView {
                 sketch.fill(Role.COVERED, piece, "#F3EFE6");
                 sketch.hatch(Role.COVERED, piece, HATCH);
               });
+      sketch.seen(View.PLAIN);
       sketch.text(
           Role.NOTE,
           neck.joint().value() + 4,
@@ -70,6 +70,7 @@ final class SeenView {
           Mark.Size.SMALL);
     }
     sketch.outline(Role.OUTLINE, outline);
+    sketch.seen(View.PLAIN);
     sketch.text(Role.NOTE, from - 8, -2, Text.of("from behind"), Mark.Anchor.END, Mark.Size.SMALL);
   }
 

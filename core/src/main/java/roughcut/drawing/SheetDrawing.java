@@ -1,5 +1,6 @@
 package roughcut.drawing;
 
+import java.util.List;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -24,6 +25,7 @@ public final class SheetDrawing {
     double half = PlanView.halfHeight(plan);
     double side = -half - BETWEEN;
     PlanView above = new PlanView(plan, sketch);
+    sketch.seen(View.ABOVE);
     above.wood();
     above.outlines();
     above.fretboard();
@@ -38,6 +40,7 @@ public final class SheetDrawing {
       double y = plan.taper().halfWidth(fret.x()) + 3;
       sketch.text(Role.NOTE, fret.x(), y, Text.only(fret.number()), Anchor.MIDDLE, Size.SMALL);
     }
+    sketch.seen(View.PLAIN);
     sketch.origin(0, side);
     ElevationView elevation = new ElevationView(plan, sketch);
     elevation.roughing();
@@ -60,7 +63,11 @@ public final class SheetDrawing {
         Role.NOTE,
         PlanView.tipX(plan),
         half + 11,
-        Text.of("{scales}, {size} frets", scales(plan.frets()), plan.frets().frets().size()),
+        Text.joined(
+            List.of(
+                Text.of("{scales}, {n} frets", scales(plan.frets()), plan.frets().frets().size()),
+                plan.handWords()),
+            ", "),
         Anchor.START,
         Size.SMALL);
     Bounds bounds =

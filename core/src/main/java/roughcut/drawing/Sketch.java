@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
+import roughcut.design.Decisions;
+import roughcut.design.Handedness;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Grain;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
@@ -25,24 +28,27 @@ import roughcut.shop.Species;
 final class Sketch {
   private final Units units;
   private final Predicate<Value> fromWood;
+  private final Handedness hand;
   private final List<Mark> marks = new ArrayList<>(256);
   private double dx;
   private double dy;
   private double scale = 1;
+  private Frame frame = Frame.PLAIN;
 
   /** A sketch without values of a plan. */
   Sketch(Units units) {
-    this(units, v -> false);
+    this(units, v -> false, Handedness.RIGHT);
   }
 
   /** A sketch of what a plan has. */
   Sketch(Plan plan, Units units) {
-    this(units, plan::fromWood);
+    this(units, plan::fromWood, plan.given(Decisions.HAND));
   }
 
-  private Sketch(Units units, Predicate<Value> fromWood) {
+  private Sketch(Units units, Predicate<Value> fromWood, Handedness hand) {
     this.units = units;
     this.fromWood = fromWood;
+    this.hand = hand;
   }
 
   /** From here on, the drawn origin stands at this place of the drawing. */
@@ -58,6 +64,20 @@ final class Sketch {
     scale = next;
   }
 
+  /**
+   * From here on, things are drawn in the plan's own sides and lie on the drawing as they are seen
+   * from there, in the maker's hand. Words stay upright, on the side of their place on which they
+   * stood.
+   */
+  void seen(View view) {
+    frame = view.frame(hand);
+  }
+
+  /** How things lie from there, in the maker's hand. */
+  Frame frame(View view) {
+    return view.frame(hand);
+  }
+
   List<Mark> marks() {
     return marks;
   }
@@ -71,11 +91,11 @@ final class Sketch {
   }
 
   private Point place(double x, double y) {
-    return new Point(x * scale + dx, y * scale + dy);
+    return new Point(frame.x(x) * scale + dx, frame.y(y) * scale + dy);
   }
 
   private Similarity place() {
-    return Similarity.sizing(scale).then(Similarity.moving(dx, dy));
+    return frame.similarity().then(Similarity.sizing(scale)).then(Similarity.moving(dx, dy));
   }
 
   private List<Point> place(List<Point> points) {
@@ -114,7 +134,12 @@ final class Sketch {
   void wood(Outline shape, Species species, double turn) {
     marks.add(
         new Mark.Fill(
-            Role.WOOD, place(shape), species.tint(), species.figure(), Grain.ALONG, turn));
+            Role.WOOD,
+            place(shape),
+            species.tint(),
+            species.figure(),
+            Grain.ALONG,
+            frame.turn(turn)));
   }
 
   void endGrain(Outline shape, Species species) {
@@ -128,11 +153,12 @@ final class Sketch {
   }
 
   void text(Role role, double x, double y, Text text, Anchor anchor, Size size) {
-    marks.add(new Mark.Text(role, place(x, y), text.in(units), anchor, size, 0, null));
+    text(role, x, y, text, anchor, size, null);
   }
 
   void text(Role role, double x, double y, Text text, Anchor anchor, Size size, String link) {
-    marks.add(new Mark.Text(role, place(x, y), text.in(units), anchor, size, 0, link));
+    Anchor seen = frame.endForEnd() ? anchor.turned() : anchor;
+    marks.add(new Mark.Text(role, place(x, y), text.in(units), seen, size, 0, frame.over(), link));
   }
 
   /**
@@ -146,41 +172,47 @@ final class Sketch {
             role,
             place(a),
             place(b),
-            aside,
+            frame.turn(aside),
             (before.in(units) + " " + value.text(units)).strip(),
             value.id()));
   }
 
   /** A dimension of a length that has no id of its own. */
   void dimension(Role role, Point a, Point b, double aside, Text text) {
-    marks.add(new Mark.Dimension(role, place(a), place(b), aside, text.in(units), null));
+    marks.add(
+        new Mark.Dimension(role, place(a), place(b), frame.turn(aside), text.in(units), null));
   }
 
   void spot(Role role, double x, double y, Text text, boolean below, int index) {
-    marks.add(new Mark.Spot(role, place(x, y), text.in(units), below, index));
+    boolean under = below != frame.over();
+    marks.add(new Mark.Spot(role, place(x, y), text.in(units), under, index));
   }
 
   /** Something that can be dragged, with the shape that moves along. */
   void handle(String id, double x, double y, List<Point> ghost, Mark.Way way) {
-    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way, false));
+    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way, false, frame));
   }
 
   /** Something that can be taken hold of anywhere in its shape, or clicked. */
   void grip(String id, Outline shape, Mark.Way way) {
     Point middle = shape.centre();
-    marks.add(new Mark.Handle(Role.TOUCH, id, place(middle), place(shape.corners()), way, true));
+    marks.add(
+        new Mark.Handle(Role.TOUCH, id, place(middle), place(shape.corners()), way, true, frame));
   }
 
-  /** Slanting lines inside a shape: what is cut, or what is covered. */
+  /** Lines that slant the same way however it is seen: what is cut, or what is covered. */
   void hatch(Role role, Outline shape, double spacing) {
     double turn = Math.PI / 4;
-    Outline level = shape.turned(new Point(0, 0), -turn, 0, 0);
+    Frame seen = frame;
+    Outline level = seen.of(shape).turned(new Point(0, 0), -turn, 0, 0);
+    frame = Frame.PLAIN;
     double from = Math.ceil(level.bounds().low() / spacing) * spacing;
     for (double y = from; y < level.bounds().high(); y += spacing) {
       for (double[] span : level.spans(y)) {
         path(role, false, turned(span[0], y, turn), turned(span[1], y, turn));
       }
     }
+    frame = seen;
   }
 
   private static Point turned(double x, double y, double turn) {

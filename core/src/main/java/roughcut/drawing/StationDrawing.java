@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import roughcut.clearance.Clearance;
 import roughcut.clearance.ClearanceKind;
+import roughcut.design.Decisions;
 import roughcut.finding.Chapter;
 import roughcut.geometry.Bounds;
 import roughcut.measure.Text;
@@ -94,7 +95,16 @@ public enum StationDrawing {
       side.wood();
       side.rodHidden();
     }
+
+    /** Fence and stops are told beside the edge that they go by. */
+    @Override
+    double bassRoom() {
+      return 44;
+    }
   };
+
+  /** Over the plan where its treble side is up, mm. */
+  private static final double TREBLE_ROOM = 14;
 
   /** Room between the plan's lower edge and the neck's top in the elevation, mm. */
   private static final double BETWEEN = 54;
@@ -103,6 +113,11 @@ public enum StationDrawing {
 
   double rightEnd(Plan plan) {
     return Math.max(plan.neck().heelEnd().value(), plan.taper().end().value()) + 12;
+  }
+
+  /** Over the plan where its bass side is up, mm. */
+  double bassRoom() {
+    return TREBLE_ROOM;
   }
 
   /** What stands below plan and elevation; hands back how much room it takes, mm. */
@@ -115,11 +130,15 @@ public enum StationDrawing {
     Sketch sketch = new Sketch(plan, units);
     double half = PlanView.halfHeight(plan);
     double side = elevationY(plan);
+    sketch.seen(View.ABOVE);
     views(
         plan,
         new PlanView(plan, sketch),
         new ElevationView(plan, sketch),
-        () -> sketch.origin(0, side));
+        () -> {
+          sketch.seen(View.PLAIN);
+          sketch.origin(0, side);
+        });
     double below = below(plan, sketch, side);
     sketch.origin(0, 0);
     spots(plan, sketch, side);
@@ -128,7 +147,7 @@ public enum StationDrawing {
             PlanView.tipX(plan) - 24,
             side - ElevationView.depth(plan) - below - 18,
             rightEnd(plan),
-            half + 14);
+            half + (sketch.frame(View.ABOVE).over() ? bassRoom() : TREBLE_ROOM));
     return sketch.drawing(Text.raw(plan.name()), bounds);
   }
 
@@ -146,13 +165,10 @@ public enum StationDrawing {
       Clearance clearance = plan.clearances().get(i);
       if (clearance.state() != Clearance.State.CLEAR && !clearance.inBody()) {
         Role role = Role.of(clearance.state(), Role.EDGE);
-        sketch.spot(
-            role,
-            clearance.x(),
-            spotY(plan, clearance, side),
-            clearance.what(),
-            !inPlan(clearance),
-            i);
+        boolean above = inPlan(clearance);
+        sketch.seen(above ? View.ABOVE : View.PLAIN);
+        double y = above ? planY(plan, clearance) : spotY(plan, clearance, side);
+        sketch.spot(role, clearance.x(), y, clearance.what(), !above, i);
       }
     }
   }
@@ -162,12 +178,13 @@ public enum StationDrawing {
    * back in the elevation.
    */
   public static double spotY(Plan plan, Clearance clearance, double side) {
-    if (!Double.isNaN(clearance.y())) {
-      return clearance.y();
-    }
     return inPlan(clearance)
-        ? plan.taper().halfWidth(clearance.x())
+        ? View.ABOVE.frame(plan.given(Decisions.HAND)).y(planY(plan, clearance))
         : side - plan.neck().back().depth(clearance.x());
+  }
+
+  private static double planY(Plan plan, Clearance clearance) {
+    return Double.isNaN(clearance.y()) ? plan.taper().halfWidth(clearance.x()) : clearance.y();
   }
 
   /** Whether a thin spot is seen from above; the others are seen from the side. */

@@ -11,6 +11,7 @@ import roughcut.design.FittingType;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -19,7 +20,6 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.CavityCover;
-import roughcut.rout.CutFrom;
 import roughcut.rout.HardwareSolid;
 import roughcut.rout.IndexHole;
 import roughcut.rout.RoutPlan;
@@ -108,17 +108,22 @@ public final class TemplateSheet {
     tallest = Math.max(tallest, b.height());
   }
 
-  /** From the back things are seen turned over. */
-  private boolean turned(RoutPlan rout) {
-    return rout.cut().from() == CutFrom.BACK;
+  /** How it lies on the face that it is used on. */
+  private Frame frame(RoutPlan rout) {
+    return frame(rout.cut().from().opens(BodyFace.BACK) ? BodyFace.BACK : BodyFace.TOP);
+  }
+
+  private Frame frame(BodyFace face) {
+    return sketch.frame(View.of(face));
   }
 
   private Outline opening(RoutPlan rout) {
-    return turned(rout) ? rout.template().opening().mirrored() : rout.template().opening();
+    return frame(rout).of(rout.template().opening());
   }
 
   private void template(RoutPlan rout, Bounds board) {
-    double side = turned(rout) ? -1 : 1;
+    Frame frame = frame(rout);
+    double side = frame.y(1);
     double trebleEdge = side > 0 ? board.high() : board.low();
     sketch.outline(
         Role.OUTLINE, Outline.rectangle(board.left(), board.low(), board.right(), board.high()));
@@ -134,8 +139,8 @@ public final class TemplateSheet {
       sketch.line(Role.CENTRE, board.left(), 0, board.right(), 0);
     }
     for (IndexHole index : plan.cuts().indexHoles()) {
-      Point hole = index.at();
-      double y = side * hole.y();
+      Point hole = frame.of(index.at());
+      double y = hole.y();
       if (hole.x() > board.left() + 6
           && hole.x() < board.right() - 6
           && y > board.low() + 6
@@ -178,25 +183,26 @@ public final class TemplateSheet {
   private List<Piece> pieces() {
     List<Piece> all = new ArrayList<>();
     for (CavityCover cover : plan.cuts().covers()) {
-      boolean back = cover.face() == BodyFace.BACK;
+      Frame frame = frame(cover.face());
       all.add(
           new Piece(
               Text.of("cover of the {of}", cover.of().words()),
-              back ? cover.outline().mirrored() : cover.outline(),
-              cover.screws().stream().map(p -> back ? new Point(p.x(), -p.y()) : p).toList(),
-              back));
+              frame.of(cover.outline()),
+              frame.of(cover.screws()),
+              cover.face() == BodyFace.BACK));
     }
     Set<String> plates =
         plan.fittings(FittingType.PLATE).stream().map(Fitting::name).collect(Collectors.toSet());
+    Frame above = frame(BodyFace.TOP);
     for (HardwareSolid part : plan.cuts().parts()) {
       if (plates.contains(part.of())) {
         all.add(
             new Piece(
                 part.words(),
-                part.outline(),
+                above.of(part.outline()),
                 plan.cuts().cuts().stream()
                     .filter(c -> c.row().equals(CutName.screws(part.of())))
-                    .map(c -> c.outlines().get(0).centre())
+                    .map(c -> above.of(c.outlines().get(0).centre()))
                     .toList(),
                 false));
       }

@@ -200,7 +200,7 @@ public final class DxfWriter implements CompoundMarks.OnPaper<RuntimeException> 
   }
 
   @Override
-  public Void text(Mark.Text text) {
+  public Void words(Mark.Text text) {
     pair(0, "TEXT");
     pair(8, text.role().name());
     point(10, text.at());

@@ -286,17 +286,17 @@ public final class PdfWriter {
 
     /** Words may reach as far as if all letters were square. */
     @Override
-    public Void text(Mark.Text text) throws IOException {
+    public Void words(Mark.Text text) throws IOException {
       Point at = text.at();
       double room = (text.text().length() + 1) * text.size().height();
       if (new Bounds(at.x(), at.y(), at.x(), at.y()).expanded(room).distance(seen) <= 0) {
-        words(content, text);
+        write(content, text);
       }
       return null;
     }
   }
 
-  private void words(PDPageContentStream content, Mark.Text text) throws IOException {
+  private void write(PDPageContentStream content, Mark.Text text) throws IOException {
     PDType0Font font = text.size() == Mark.Size.TITLE ? bold : regular;
     double size = text.size().height();
     double width = font.getStringWidth(shown(font, text.text())) / 1000 * size;

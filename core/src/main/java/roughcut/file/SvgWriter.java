@@ -103,7 +103,7 @@ public final class SvgWriter {
     }
 
     @Override
-    public Void text(Mark.Text text) throws XMLStreamException {
+    public Void words(Mark.Text text) throws XMLStreamException {
       String x = number(text.at().x());
       String y = number(-text.at().y());
       xml.writeCharacters("\n  ");

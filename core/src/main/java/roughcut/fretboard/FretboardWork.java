@@ -14,6 +14,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -101,7 +102,7 @@ public record FretboardWork(
             strings.outer().with(taper.end()));
     Value width = taper.endWidth();
     // Strings on one line, or crossed by margins that leave no room, lie on no cone.
-    boolean single = strings.count() == 1 || strings.spread().value() < 0.01;
+    boolean single = strings.count() == 1 || strings.spread().value() < Precision.TOUCHING;
     Value cone =
         registry.put(
             FretboardKeys.RADIUS_CONE_END,

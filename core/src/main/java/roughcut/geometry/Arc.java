@@ -3,6 +3,7 @@ package roughcut.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Precision;
 
 /**
  * A round stretch.
@@ -17,7 +18,7 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
     if (!(radius > 0)) {
       throw new IllegalArgumentException("an arc has a radius of more than 0, not " + radius);
     }
-    if (!(Math.abs(sweep) <= TURN * (1 + 1e-12)) || sweep == 0) {
+    if (!(Math.abs(sweep) <= TURN * (1 + Precision.ROUNDING)) || sweep == 0) {
       throw new IllegalArgumentException("an arc runs round once at most, not " + sweep);
     }
   }
@@ -39,7 +40,7 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
 
   /** Whether it runs round once. */
   public boolean whole() {
-    return Math.abs(Math.abs(sweep) - TURN) < 1e-12;
+    return Math.abs(Math.abs(sweep) - TURN) < Precision.ROUNDING;
   }
 
   @Override
@@ -97,7 +98,7 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
    * millionths of its radius, for papers that know no arcs.
    */
   public List<Cubic> cubics() {
-    int count = (int) Math.ceil(Math.abs(sweep) / (Math.PI / 4) - 1e-9);
+    int count = (int) Math.ceil(Math.abs(sweep) / (Math.PI / 4) - Precision.SAME);
     double handle = 4.0 / 3 * Math.tan(sweep / count / 4) / (sweep / count);
     List<Cubic> cubics = new ArrayList<>(count);
     for (int i = 0; i < count; i++) {

@@ -3,6 +3,7 @@ package roughcut.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Precision;
 
 /**
  * Finds the arcs that other programs wrote as cubic curves: those that lie on a circle, joined
@@ -59,7 +60,7 @@ public final class ArcFinder implements Segment.Cases<Segment, RuntimeException>
     // The centre stands square to the middle of both chords.
     double det = 2 * ((m.x() - a.x()) * (b.y() - a.y()) - (m.y() - a.y()) * (b.x() - a.x()));
     double chord = a.distance(b);
-    if (Math.abs(det) < 1e-9 * chord * chord || chord < error) {
+    if (Math.abs(det) < Precision.SAME * chord * chord || chord < error) {
       return cubic;
     }
     double mx = square(m, a);
@@ -112,12 +113,12 @@ public final class ArcFinder implements Segment.Cases<Segment, RuntimeException>
             && a.centre().distance(b.centre()) <= error
             && Math.abs(a.radius() - b.radius()) <= error
             && a.sweep() * b.sweep() > 0
-            && Math.abs(sweep) <= 2 * Math.PI + 1e-6;
+            && Math.abs(sweep) <= 2 * Math.PI + Precision.NEAR;
     if (!same) {
       return Optional.empty();
     }
     double most = Math.min(2 * Math.PI, Math.abs(sweep));
-    boolean round = 2 * Math.PI - most < 1e-6;
+    boolean round = 2 * Math.PI - most < Precision.NEAR;
     double whole = round ? 2 * Math.PI : most;
     return Optional.of(new Arc(a.centre(), a.radius(), a.from(), Math.copySign(whole, sweep)));
   }

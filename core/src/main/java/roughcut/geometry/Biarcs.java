@@ -57,7 +57,7 @@ public final class Biarcs {
     double bend = 2 * (1 - (u.x() * v.x() + u.y() * v.y()));
     double square = wx * wx + wy * wy;
     double d =
-        bend < 1e-12
+        bend < Precision.ROUNDING
             ? square / (2 * along)
             : (Math.sqrt(along * along + bend * square) - along) / bend;
     if (!(d > 0) || Double.isInfinite(d)) {

@@ -1,5 +1,7 @@
 package roughcut.geometry;
 
+import roughcut.measure.Precision;
+
 /**
  * How close two solids without hollows come, and where: the wood that is left between two cuts.
  * Found on the solid of all differences between the two, whose point nearest the origin is walked
@@ -15,6 +17,12 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
   public static final double TOLERANCE = 0.001;
 
   private static final int MOST_STEPS = 200;
+
+  /** The two run into each other, mm. */
+  private static final double TOUCH = 1e-7;
+
+  /** Four corners in a plane span nothing, mm³; a square that isn't smaller, mm². */
+  private static final double FLAT = 1e-15;
 
   /** Finds it. */
   public static ClosestApproach of(Convex a, Convex b) {
@@ -45,13 +53,13 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
     ClosestApproach go() {
       Point3 any = new Point3(1, 0, 0);
       Point3 first = a.furthest(any).minus(b.furthest(any.times(-1)));
-      corners[0] = corner(first.length() > 1e-9 ? first : any);
+      corners[0] = corner(first.length() > Precision.SAME ? first : any);
       weights[0] = 1;
       count = 1;
       Point3 nearest = corners[0].at;
       for (int i = 0; i < MOST_STEPS; i++) {
         double far = nearest.length();
-        if (far < 1e-7) {
+        if (far < TOUCH) {
           return found(0);
         }
         Corner next = corner(nearest);
@@ -75,7 +83,7 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
 
     private boolean known(Corner next) {
       for (int i = 0; i < count; i++) {
-        if (corners[i].at.distance(next.at) < 1e-9) {
+        if (corners[i].at.distance(next.at) < Precision.SAME) {
           return true;
         }
       }
@@ -114,7 +122,7 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
         }
         Point3 p = blend(some, w);
         double far = p.dot(p);
-        if (far < best - 1e-15) {
+        if (far < best - FLAT) {
           best = far;
           kept = some;
           shares = w;
@@ -152,13 +160,13 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
       Point3 ab = b.minus(a);
       double square = ab.dot(ab);
       double t = -a.dot(ab) / square;
-      return square > 1e-18 && t > 0 && t < 1 ? new double[] {1 - t, t} : null;
+      return square > Precision.SQUARE && t > 0 && t < 1 ? new double[] {1 - t, t} : null;
     }
 
     private static double[] onFace(Point3 a, Point3 b, Point3 c) {
       Point3 n = b.minus(a).cross(c.minus(a));
       double square = n.dot(n);
-      if (square < 1e-18) {
+      if (square < Precision.SQUARE) {
         return null;
       }
       double u = n.dot(b.cross(c)) / square;
@@ -169,7 +177,7 @@ public record ClosestApproach(double distance, Point3 a, Point3 b) {
 
     private static double[] inside(Point3 a, Point3 b, Point3 c, Point3 d) {
       double whole = b.minus(a).dot(c.minus(a).cross(d.minus(a)));
-      if (Math.abs(whole) < 1e-15) {
+      if (Math.abs(whole) < FLAT) {
         return null;
       }
       double u = b.dot(c.cross(d)) / whole;

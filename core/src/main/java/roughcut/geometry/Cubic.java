@@ -2,9 +2,13 @@ package roughcut.geometry;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import roughcut.measure.Precision;
 
 /** A cubic curve from a to d, pulled towards b and c (Bézier). */
 public record Cubic(Point a, Point b, Point c, Point d) implements Segment {
+  /** A parameter is searched for to the last bit. */
+  private static final double HALVED = 1e-15;
+
   /** So many places are looked at when the nearest is sought. */
   private static final int LOOKS = 32;
 
@@ -33,7 +37,7 @@ public record Cubic(Point a, Point b, Point c, Point d) implements Segment {
 
   /** Where it ends up pulled together: its ends, and the way between, lie on top of each other. */
   private boolean still(double x, double y) {
-    return Math.hypot(x, y) < 1e-12 * (a.distance(d) + a.distance(b) + c.distance(d));
+    return Math.hypot(x, y) < Precision.ROUNDING * (a.distance(d) + a.distance(b) + c.distance(d));
   }
 
   @Override
@@ -50,6 +54,16 @@ public record Cubic(Point a, Point b, Point c, Point d) implements Segment {
     Point on = t < 0.5 ? (a.distance(c) > 0 ? c : d) : d;
     Point off = t < 0.5 ? a : (b.distance(d) > 0 ? b : a);
     return new Point(on.x() - off.x(), on.y() - off.y());
+  }
+
+  /** How much it turns to the left there, for each mm along: one over the radius of its circle. */
+  public double curvature(double t) {
+    Point way = way(t);
+    double u = 1 - t;
+    double ax = 6 * (u * (c.x() - 2 * b.x() + a.x()) + t * (d.x() - 2 * c.x() + b.x()));
+    double ay = 6 * (u * (c.y() - 2 * b.y() + a.y()) + t * (d.y() - 2 * c.y() + b.y()));
+    double speed = Math.hypot(way.x(), way.y());
+    return (way.x() * ay - way.y() * ax) / (speed * speed * speed);
   }
 
   @Override
@@ -81,7 +95,7 @@ public record Cubic(Point a, Point b, Point c, Point d) implements Segment {
   private double solved(Point place, double from, double to) {
     double low = from;
     double high = to;
-    for (int i = 0; i < 60 && high - low > 1e-15; i++) {
+    for (int i = 0; i < 60 && high - low > HALVED; i++) {
       double middle = (low + high) / 2;
       boolean on = ahead(place, middle) > 0;
       low = on ? middle : low;

@@ -14,6 +14,9 @@ final class CurveRecovery {
   /** A crossing is solved for until two places are so near, mm. */
   private static final double MET = 1e-10;
 
+  /** Lines at a smaller angle run along each other and cross nowhere in particular: its sine. */
+  private static final double ALONG = 1e-3;
+
   /** Lines that touch are near each other no further from there, mm. */
   private static final double TOUCHING = 5;
 
@@ -134,7 +137,7 @@ final class CurveRecovery {
               Math.max(off, aside(line, next, q)), line.at(middle).distance(p.towards(q, 0.5)));
       boolean forth = middle > at && next > middle && way >= 0;
       boolean back = middle < at && next < middle && way <= 0;
-      if (further > tolerance || !(forth || back) || Math.abs(next - from) > 1 + 1e-9) {
+      if (further > tolerance || !(forth || back) || Math.abs(next - from) > 1 + Precision.SAME) {
         break;
       }
       way = forth ? 1 : -1;
@@ -214,7 +217,7 @@ final class CurveRecovery {
       Point u = a.line.way(s);
       Point v = b.line.way(t);
       double det = u.x() * -v.y() + v.x() * u.y();
-      if (Math.abs(det) < 1e-3 * Math.hypot(u.x(), u.y()) * Math.hypot(v.x(), v.y())) {
+      if (Math.abs(det) < ALONG * Math.hypot(u.x(), u.y()) * Math.hypot(v.x(), v.y())) {
         return;
       }
       s += (dx * -v.y() + v.x() * dy) / det;

@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.function.Function;
+import roughcut.measure.Precision;
 
 /** A round bar with flat ends square to its axis: what a bit leaves. */
 public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
@@ -19,7 +20,7 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
     // |p − from − t·d| = r with t = (p − from)·d, for p = (x, y, z): a square equation in z.
     Point3 axis = to.minus(from);
     double length = axis.length();
-    if (length < 1e-12) {
+    if (length < Precision.ROUNDING) {
       return null;
     }
     Point3 d = axis.times(1 / length);
@@ -31,7 +32,7 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
     double c = px * px + py * py - flat * flat - radius * radius;
     double low = Double.NEGATIVE_INFINITY;
     double high = Double.POSITIVE_INFINITY;
-    if (a < 1e-15) {
+    if (a < Precision.ROUNDING) {
       if (c > 0) {
         return null;
       }
@@ -44,7 +45,7 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
       high = (-b + Math.sqrt(root)) / a;
     }
     // Between its flat ends: 0 ≤ flat + z·d_z ≤ length.
-    if (Math.abs(d.z()) < 1e-15) {
+    if (Math.abs(d.z()) < Precision.ROUNDING) {
       if (flat < 0 || flat > length) {
         return null;
       }
@@ -66,7 +67,7 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
     Point3 across = square > 0 ? way.minus(axis.times(along / square)) : way;
     double size = across.length();
     // Along the axis what is left across is only rounding, and may point anywhere.
-    if (size <= 1e-9 * way.length()) {
+    if (size <= Precision.SAME * way.length()) {
       return end;
     }
     double k = radius / size;
@@ -76,7 +77,7 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
   @Override
   public Box box() {
     Point3 axis = to.minus(from);
-    double square = Math.max(1e-18, axis.dot(axis));
+    double square = Math.max(Precision.SQUARE, axis.dot(axis));
     double ex = radius * Math.sqrt(Math.max(0, 1 - axis.x() * axis.x() / square));
     double ey = radius * Math.sqrt(Math.max(0, 1 - axis.y() * axis.y() / square));
     double ez = radius * Math.sqrt(Math.max(0, 1 - axis.z() * axis.z() / square));
@@ -91,6 +92,6 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
 
   /** Whether it stands square to the plan. */
   public boolean upright() {
-    return from.flat().distance(to.flat()) < 1e-6;
+    return from.flat().distance(to.flat()) < Precision.NEAR;
   }
 }

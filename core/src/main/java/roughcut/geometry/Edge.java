@@ -1,6 +1,7 @@
 package roughcut.geometry;
 
 import java.util.List;
+import roughcut.measure.Precision;
 
 /**
  * The edge of a shape, to be asked many times: what lies how near it, and what lies where on it.
@@ -63,7 +64,7 @@ public final class Edge {
     List<Point> p = shape.corners();
     Point a = p.get(i);
     Point b = p.get((i + 1) % p.size());
-    double size = Math.max(1e-12, way[i + 1] - way[i]);
+    double size = Math.max(Precision.ROUNDING, way[i + 1] - way[i]);
     Point at = a.towards(b, (wanted - way[i]) / size);
     Point left = new Point(-(b.y() - a.y()) / size, (b.x() - a.x()) / size);
     boolean inside = contains(at.plus(left.x() * 0.05, left.y() * 0.05));
@@ -278,7 +279,7 @@ public final class Edge {
   public Nearest nearestOfRound(Point middle, double radius) {
     Nearest place = nearest(middle);
     double inside = contains(middle) ? place.distance() : -place.distance();
-    double share = place.distance() < 1e-9 ? 0 : radius / place.distance();
+    double share = place.distance() < Precision.SAME ? 0 : radius / place.distance();
     return new Nearest(
         inside - radius, middle.towards(place.at(), inside < 0 ? -share : share), place.at());
   }

@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import roughcut.measure.Precision;
 
 /**
  * A closed shape without holes: what a closed path goes round. It is measured by its corners, in
@@ -184,7 +185,7 @@ public final class Outline {
       double ex = q.x() - p.x();
       double ey = q.y() - p.y();
       double det = dx * ey - dy * ex;
-      if (Math.abs(det) > 1e-12) {
+      if (Math.abs(det) > Precision.ROUNDING) {
         double t = ((p.x() - a.x()) * ey - (p.y() - a.y()) * ex) / det;
         double u = ((p.x() - a.x()) * dy - (p.y() - a.y()) * dx) / det;
         if (t >= 0 && t <= 1 && u >= 0 && u <= 1) {
@@ -264,7 +265,7 @@ public final class Outline {
       x += (ax + bx) * cross;
       y += (ay + by) * cross;
     }
-    return Math.abs(twice) < 1e-12 ? o : o.plus(x / (3 * twice), y / (3 * twice));
+    return Math.abs(twice) < Precision.ROUNDING ? o : o.plus(x / (3 * twice), y / (3 * twice));
   }
 
   /** Length all round, mm. */
@@ -379,7 +380,7 @@ public final class Outline {
       Point b = corners.get((i + 1) % corners.size());
       Point c = corners.get((i + 2) % corners.size());
       double turn = (b.x() - a.x()) * (c.y() - b.y()) - (b.y() - a.y()) * (c.x() - b.x());
-      if (Math.abs(turn) > 1e-9) {
+      if (Math.abs(turn) > Precision.SAME) {
         if (way * turn < 0) {
           return false;
         }

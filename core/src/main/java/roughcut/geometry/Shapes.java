@@ -46,7 +46,7 @@ public final class Shapes {
    */
   public static Outline rounded(
       Point centre, double along, double across, double radius, double turn) {
-    double r = Math.min(radius, Math.min(along, across) / 2 - 1e-6);
+    double r = Math.min(radius, Math.min(along, across) / 2 - Precision.NEAR);
     double a = along / 2;
     double b = across / 2;
     Outline level =
@@ -227,7 +227,7 @@ public final class Shapes {
       Point a = p.get(i);
       Point b = p.get((i + 1) % p.size());
       double length = a.distance(b);
-      if (length < 1e-9) {
+      if (length < Precision.SAME) {
         continue;
       }
       double nx = (b.y() - a.y()) / length;

@@ -2,6 +2,7 @@ package roughcut.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.measure.Precision;
 
 /**
  * A fair curve through given points: the natural cubic spline, laid over the lengths of the chords,
@@ -21,7 +22,7 @@ public final class Spline {
     int n = through.size();
     double[] t = new double[n];
     for (int i = 1; i < n; i++) {
-      t[i] = t[i - 1] + Math.max(1e-9, through.get(i).distance(through.get(i - 1)));
+      t[i] = t[i - 1] + Math.max(Precision.SAME, through.get(i).distance(through.get(i - 1)));
     }
     double[] mx = moments(t, through.stream().mapToDouble(Point::x).toArray());
     double[] my = moments(t, through.stream().mapToDouble(Point::y).toArray());

@@ -8,11 +8,11 @@ import roughcut.design.DrawnOutline;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Curvature;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
-import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -139,24 +139,23 @@ public record BodyOutline(
     return new Outline(turned.translate(dx, dy).path().begun(new Point(x0, -neckHalf), true));
   }
 
-  /**
-   * The smallest radius of the body's curve, in waist, horns and bouts; the line across the neck
-   * doesn't count.
-   */
-  public double tightest() {
-    List<Point> p = shape.corners();
-    double tightest = Double.MAX_VALUE;
-    for (int i = 1; i < p.size() - 1; i++) {
-      Point a = p.get(i - 1);
-      Point b = p.get(i);
-      Point c = p.get(i + 1);
-      double twice =
-          Math.abs((b.x() - a.x()) * (c.y() - a.y()) - (c.x() - a.x()) * (b.y() - a.y()));
-      if (twice > Precision.SAME) {
-        tightest = Math.min(tightest, a.distance(b) * b.distance(c) * c.distance(a) / (2 * twice));
-      }
+  /** How tightly the body's curve bends; the line across the neck doesn't count. */
+  public Curvature curvature() {
+    return Curvature.of(shape.path(), true);
+  }
+
+  /** Which cutter can follow it from outside: one no larger than its tightest hollow. */
+  public Text hollows() {
+    Curvature bends = curvature();
+    if (bends.notch()) {
+      return Text.of("a sharp corner inwards: no cutter reaches into it");
     }
-    return tightest;
+    return Double.isInfinite(bends.hollow())
+        ? Text.of("none, any cutter goes round it")
+        : Text.of(
+            "radius {radius}, for a cutter of at most {diameter}",
+            Text.length(bends.hollow(), 1),
+            Text.length(2 * bends.hollow(), 1));
   }
 
   /** The foremost point's x, the tip of the longer horn. */

@@ -12,8 +12,8 @@ import java.util.function.DoubleUnaryOperator;
  * evaluated with the values of its symbols. Angles in degrees. {@code floor} and {@code ceil} take
  * what is whole to within {@link Precision#WHOLE} as whole.
  *
- * <p>Signs: {@code + − · / ^ √ ( ) ,}; functions: sin cos tan asin atan log2 abs floor ceil max
- * min; everything else that begins with a letter is a symbol.
+ * <p>Signs: {@code + − · / ^ √ ( ) ,}; functions: sin cos tan asin atan atan2 log2 abs floor ceil
+ * max min; everything else that begins with a letter is a symbol.
  */
 public final class Formula {
   /** Texts that name the strips or bars of one design differ between designs. */
@@ -34,7 +34,8 @@ public final class Formula {
           "ceil", Precision::ceil);
 
   private static final Map<String, DoubleBinaryOperator> TWO =
-      Map.of("max", Math::max, "min", Math::min);
+      Map.of(
+          "max", Math::max, "min", Math::min, "atan2", (y, x) -> Math.toDegrees(Math.atan2(y, x)));
 
   /** A part of a formula, asked for its value. */
   private interface Node {

@@ -57,7 +57,7 @@ public final class NumberWriter {
     }
     String nearest = fraction(value, units.denominator());
     return units.system() == Units.System.FRACTION
-            && Math.abs(fractionError(value, units.denominator())) < 1e-6
+            && Math.abs(fractionError(value, units.denominator())) < Precision.NEAR
         ? nearest
         : shortest(value / Units.INCH, 5);
   }

@@ -21,6 +21,9 @@ public record NeckProfile(
     double halfWidth, double depth, double bass, double treble, double shoulder) {
   private static final int SAMPLES = 12;
 
+  /** What a shoulder leaves for the curve under it, mm. */
+  private static final double LEAST_CURVE = 1e-3;
+
   /** Of the angle; the distance it leaves uncertain is far below a micron. */
   private static final double TOLERANCE = 1e-5;
 
@@ -30,7 +33,7 @@ public record NeckProfile(
   }
 
   public NeckProfile {
-    shoulder = Math.max(0, Math.min(shoulder, depth - 1e-3));
+    shoulder = Math.max(0, Math.min(shoulder, depth - LEAST_CURVE));
   }
 
   /** The exponent at the side of an offset. */

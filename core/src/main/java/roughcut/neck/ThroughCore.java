@@ -10,6 +10,7 @@ import roughcut.design.Decisions;
 import roughcut.layout.BodyOutline;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.ComputedValue;
+import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
@@ -154,7 +155,7 @@ public record ThroughCore(
     double strips(BlankReach.Block block, double end) {
       double from = Math.max(joint, Math.min(block.from(), end));
       double nut = -HeadLine.of(inputs).nutThickness().value();
-      double shaft = Math.max(wanted(nut), wanted(joint - 1e-9));
+      double shaft = Math.max(wanted(nut), wanted(joint - Precision.SAME));
       // A fretboard let into the body lies lower than the core's own top.
       double own = thickness(inputs);
       double under = Math.max(own, Math.max(wanted(from), wanted(end))) - block.thickness();

@@ -8,6 +8,7 @@ import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.ChannelRouting;
@@ -78,7 +79,7 @@ final class ChannelProblems {
   }
 
   private static Text way(double off) {
-    return Math.abs(off) < 0.005
+    return Math.abs(off) < Precision.SHOWN
         ? Text.of("right")
         : Text.of(
             "{size}{detail}",

@@ -12,6 +12,7 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 
@@ -75,7 +76,7 @@ final class LayoutProblems extends Problems {
                 now,
                 Decisions.FRETBOARD_PAST_LAST.most(),
                 100,
-                1e-6)
+                Precision.NEAR)
             .stream()
             .findFirst()
             .map(p -> Text.of("at least {p}", mm(p)))

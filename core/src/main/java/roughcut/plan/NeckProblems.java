@@ -8,6 +8,7 @@ import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.layout.FretLayout;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
@@ -159,7 +160,7 @@ final class NeckProblems extends Problems {
 
   /** A channel comes out no narrower than what cuts it. */
   private void cutter(NumberDecision cutter, NumberDecision channel, String whose) {
-    if (of(cutter) > of(channel) + 0.01) {
+    if (of(cutter) > of(channel) + Precision.TOUCHING) {
       add(
           cutter,
           Text.of("wider than the {whose} channel; at most {of}", Text.of(whose), mm(of(channel))));

@@ -23,6 +23,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
@@ -274,7 +275,20 @@ public record Plan(
 
   /** The state of so much left somewhere, by the shop's own limit: of others than the thinnest. */
   public Clearance.State state(ClearanceKind kind, Value left) {
-    return Clearance.stateOf(shop.limit(kind.id(), kind.limit()), left.value());
+    return state(kind, left.value());
+  }
+
+  /** How wood of that thickness stands to the shop's limits of a kind, mm. */
+  public Clearance.State state(ClearanceKind kind, double left) {
+    return Clearance.stateOf(shop.limit(kind.id(), kind.limit()), left);
+  }
+
+  /** The hand that it is made for, in words for a subtitle; nothing of the usual one. */
+  public Text handWords() {
+    return switch (given(Decisions.HAND)) {
+      case RIGHT -> Text.NONE;
+      case LEFT -> Handedness.LEFT.label();
+    };
   }
 
   /** How the head is made, in words for a subtitle. */

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.List;
+import roughcut.measure.Precision;
 import roughcut.measure.Text;
 
 /**
@@ -73,7 +74,7 @@ public record StraightedgeCheck(Datum from, double shows) {
   public Text marked(Plan plan, int fret, double shown) {
     double wanted = plan.frets().at(fret);
     double off = place(plan, shown) - wanted;
-    if (Math.abs(off) < 0.005) {
+    if (Math.abs(off) < Precision.SHOWN) {
       return Text.of("Fret {fret} is marked where it belongs", fret);
     }
     double scale = plan.frets().scale().value();

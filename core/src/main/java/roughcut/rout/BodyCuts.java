@@ -25,6 +25,7 @@ import roughcut.geometry.Prism;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -254,7 +255,7 @@ public record BodyCuts(
               "fretboard",
               Text.of("fretboard"),
               "fretboard",
-              new Prism(shape.corners(), -BOARD, -0.01, 0),
+              new Prism(shape.corners(), -BOARD, -Precision.TOUCHING, 0),
               shape,
               true));
     }

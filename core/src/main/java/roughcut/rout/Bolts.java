@@ -21,6 +21,7 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
 import roughcut.measure.ComputedValue;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -218,7 +219,8 @@ public record Bolts(
   /** Where carving leaves bolts of different lengths, each has its own number. */
   private static void each(
       CutBuilder builder, Pocket pocket, HeelSeat heel, List<Point> places, Value bite) {
-    if (places.stream().allMatch(p -> backAt(builder, p) > builder.thickness().value() - 0.01)) {
+    if (places.stream()
+        .allMatch(p -> backAt(builder, p) > builder.thickness().value() - Precision.TOUCHING)) {
       return;
     }
     for (int i = 0; i < places.size(); i++) {
@@ -253,7 +255,7 @@ public record Bolts(
             Text.of("found in the pocket"),
             builder.provenance(pocket.cut()));
     double back = backAt(builder, at);
-    boolean flat = back > builder.thickness().value() - 0.01;
+    boolean flat = back > builder.thickness().value() - Precision.TOUCHING;
     Value below =
         flat
             ? builder.thickness()

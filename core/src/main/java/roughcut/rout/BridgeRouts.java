@@ -19,6 +19,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -406,7 +407,7 @@ final class BridgeRouts {
             "bridge-plate",
             Text.of("bridge"),
             "bridge-plate",
-            new Prism(shape.corners(), top - PLATE_HEIGHT, top - 0.01, 0),
+            new Prism(shape.corners(), top - PLATE_HEIGHT, top - Precision.TOUCHING, 0),
             shape,
             true));
   }

@@ -18,6 +18,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -30,6 +31,8 @@ import roughcut.part.BodyState;
  * page 6, "Controls and plates").
  */
 final class ControlSeats {
+  /** A slot as long as it is wide is still one, mm. */
+  private static final double OPEN = 1e-3;
 
   private static final double KNOB_HEIGHT = 15;
 
@@ -64,7 +67,8 @@ final class ControlSeats {
 
   /** Whether its body is round, so that it can be turned as it likes. */
   boolean round(Fitting control) {
-    return Math.abs(builder.value(control, "length") - builder.value(control, "width")) < 0.01;
+    return Math.abs(builder.value(control, "length") - builder.value(control, "width"))
+        < Precision.TOUCHING;
   }
 
   /** Its body seen from above with so much room round it. */
@@ -231,7 +235,7 @@ final class ControlSeats {
       return;
     }
     double below = Math.max(from, recessed);
-    if (below < end - 0.01) {
+    if (below < end - Precision.TOUCHING) {
       bores.add(bore(at, below, end, builder.value(control, "shaft")));
     }
     add(control, CutKind.SHAFT, control.name(), control.words(), List.of(), bores, joins);
@@ -280,7 +284,7 @@ final class ControlSeats {
         builder.step(
             control.name(),
             BodyFace.TOP,
-            List.of(Shapes.slot(along(control, -half - 1e-3), along(control, half), radius)),
+            List.of(Shapes.slot(along(control, -half - OPEN), along(control, half), radius)),
             depth,
             radius);
     add(control, CutKind.SLOT, control.name(), control.words(), List.of(step), bores, joins);
@@ -343,7 +347,7 @@ final class ControlSeats {
               Text.of("{control}'s knob", control.words()),
               control.name(),
               new Cylinder(
-                  new Point3(at.x(), at.y(), plane - 0.01),
+                  new Point3(at.x(), at.y(), plane - Precision.TOUCHING),
                   new Point3(at.x(), at.y(), plane - KNOB_HEIGHT),
                   knob / 2),
               Shapes.circle(at, knob / 2),

@@ -2,6 +2,7 @@ package roughcut.rout;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Precision;
@@ -31,9 +32,15 @@ public record FeedDirection(List<Stretch> stretches) {
     stretches = List.copyOf(stretches);
   }
 
-  /** Works it out for an outline that runs anticlockwise, the grain along x. */
-  public static FeedDirection of(Outline outline) {
+  /**
+   * Works it out for an outline that runs anticlockwise, the grain along x. A router turns the same
+   * way for everybody: on the mirror image of a body each stretch is cut the other way.
+   *
+   * @param hand how the plan lies when it is seen from above
+   */
+  public static FeedDirection of(Outline outline, Frame hand) {
     List<Point> p = outline.corners();
+    int way = hand.mirrors() ? -1 : 1;
     List<Stretch> all = new ArrayList<>();
     List<Point> run = new ArrayList<>(List.of(p.get(0)));
     Boolean now = null;
@@ -47,7 +54,7 @@ public record FeedDirection(List<Stretch> stretches) {
       }
       double tx = (b.x() - a.x()) / size;
       double ty = (b.y() - a.y()) / size;
-      Boolean here = Math.abs(tx * ty) < LEVEL ? now : Boolean.valueOf(tx * ty > 0);
+      Boolean here = Math.abs(tx * ty) < LEVEL ? now : Boolean.valueOf(way * tx * ty > 0);
       if (now != null && here != null && !here.equals(now) && length > SHORTEST) {
         all.add(new Stretch(run, now));
         run = new ArrayList<>(List.of(a));

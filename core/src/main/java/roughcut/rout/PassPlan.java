@@ -102,7 +102,9 @@ public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
             // A bearing at the tip stands below the edges: it can't come to a floor.
             .filter(c -> !c.kind().bearingAtTip())
             .filter(
-                c -> c.diameter() / 2 <= job.corner + 0.03 && c.diameter() <= job.narrowest + 0.01)
+                c ->
+                    c.diameter() / 2 <= job.corner + 0.03
+                        && c.diameter() <= job.narrowest + Precision.TOUCHING)
             .sorted(Comparator.comparingDouble(Cutter::cutting).thenComparing(c -> -c.diameter()))
             .toList();
     return new Walk(job, fit).go();

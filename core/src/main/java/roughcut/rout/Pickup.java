@@ -19,6 +19,7 @@ import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -230,7 +231,7 @@ public record Pickup(
             fitting.name() + "-ring",
             Text.of("{fitting}'s ring", fitting.words()),
             fitting.name(),
-            new Prism(shape.corners(), top - RING, top - 0.01, 0),
+            new Prism(shape.corners(), top - RING, top - Precision.TOUCHING, 0),
             shape,
             true));
     return Optional.of(

@@ -16,6 +16,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Precision;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -173,7 +174,11 @@ final class PlainBores {
             fitting.name(),
             fitting.words(),
             fitting.name(),
-            new Prism(shape.corners(), top - builder.value(fitting, "thickness"), top - 0.01, 0),
+            new Prism(
+                shape.corners(),
+                top - builder.value(fitting, "thickness"),
+                top - Precision.TOUCHING,
+                0),
             shape,
             true));
     builder.registry.put(

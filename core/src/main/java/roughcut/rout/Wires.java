@@ -185,16 +185,16 @@ final class Wires {
             fitting.id("angle"),
             Text.of("{title}, falls from level by", fitting.title()),
             ANGLE,
-            "atan(f / max(0.000000001, l))",
+            "atan2(f, l)",
             in("f", fall),
             in("l", flat));
     builder.registry.put(
         fitting.id("length"),
         Text.of("{title}, bored length", fitting.title()),
         LENGTH,
-        "max(0.000000001, l) / cos(a)",
+        "√(l^2 + f^2)",
         in("l", flat),
-        in("a", tilt));
+        in("f", fall));
     Value room =
         SearchedValue.of(
             fitting.id("start-room"),

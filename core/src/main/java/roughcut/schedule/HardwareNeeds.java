@@ -79,13 +79,13 @@ public final class HardwareNeeds {
     int strings = plan.stringSet().size();
     part(
         OperationId.TUNERS_FIT,
-        Text.of("{strings} tuners", strings),
+        handed(Text.of("{strings} tuners", strings)),
         NeckDecisions.TUNER_POST,
         NeckDecisions.TUNER_BUSHING,
         NeckDecisions.TUNER_BODY);
     part(
         OperationId.BRIDGE_FIT,
-        Text.raw(plan.stringPlan().bridge().kind().name()),
+        handed(Text.raw(plan.stringPlan().bridge().kind().name())),
         StringDecisions.BRIDGE_POSTS,
         StringDecisions.BRIDGE_FORWARD,
         StringDecisions.BRIDGE_LOW,
@@ -105,7 +105,7 @@ public final class HardwareNeeds {
           NeckDecisions.STIFFENER_WIDTH,
           NeckDecisions.STIFFENER_DEPTH);
     }
-    part(OperationId.NUT_SHAPE, Text.of("nut blank"), Decisions.NUT_THICKNESS);
+    part(OperationId.NUT_SHAPE, handed(Text.of("nut blank")), Decisions.NUT_THICKNESS);
     plan.cuts()
         .bolts()
         .ifPresent(
@@ -221,6 +221,14 @@ public final class HardwareNeeds {
         OperationId.FINISH_COATS,
         Text.raw(FinishBook.get(plan.given(RoutDecisions.FINISH).word()).name()),
         Text.of("for its coats"));
+  }
+
+  /** Bought for the hand that plays it; nothing is said of the usual one. */
+  private Text handed(Text what) {
+    return switch (plan.given(Decisions.HAND)) {
+      case RIGHT -> what;
+      case LEFT -> Text.of("{what}, left-handed", what);
+    };
   }
 
   /** Something that is fitted by an operation, in hand once any of its sizes was measured. */

@@ -8,6 +8,7 @@ import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.design.NumberDecision;
@@ -27,9 +28,7 @@ import roughcut.shop.BridgeKind;
  * @param name of the instrument
  * @param treble scale length, or that of the treble side, mm
  * @param bass scale length of the bass side, mm; the same where the frets stand parallel
- * @param neckWood species of neck and headstock
- * @param bodyWood species of the body
- * @param fretboardWood species of the fretboard
+ * @param hand that it is played with
  */
 public record NewInstrument(
     String name,
@@ -39,9 +38,18 @@ public record NewInstrument(
     int frets,
     NeckJoint joint,
     HeadMaking head,
-    String neckWood,
-    String bodyWood,
-    String fretboardWood) {
+    Handedness hand,
+    Timber timber) {
+  /**
+   * The woods that it is begun with, as species.
+   *
+   * @param neck of neck and headstock
+   */
+  public record Timber(String neck, String body, String fretboard) {
+    /** What is usual where nothing is said. */
+    public static final Timber USUAL = new Timber("cherry", "elm", "robinia");
+  }
+
   /** Scales between which a usual instrument is begun, mm. */
   public static final double LEAST_SCALE = 560;
 
@@ -95,9 +103,8 @@ public record NewInstrument(
         kind.frets(),
         NeckJoint.BOLT_ON,
         HeadMaking.SCARF,
-        "cherry",
-        "elm",
-        "robinia");
+        Handedness.RIGHT,
+        Timber.USUAL);
   }
 
   private double scale() {
@@ -117,6 +124,7 @@ public record NewInstrument(
     Map<String, String> choices = new HashMap<>();
     choices.put("neck.fixing", joint.word());
     choices.put("head.made", head.word());
+    choices.put("instrument.hand", hand.word());
     numbers.putAll(
         switch (head) {
           case SCARF ->
@@ -124,9 +132,9 @@ public record NewInstrument(
           case ONE_PIECE -> Map.of();
           case FLAT -> Map.of("access.tilt", 3.0); // else the bore never comes out of its face
         });
-    choices.put("body.species", bodyWood);
-    choices.put("body.top-species", bodyWood);
-    choices.put("fretboard.species", fretboardWood);
+    choices.put("body.species", timber.body());
+    choices.put("body.top-species", timber.body());
+    choices.put("fretboard.species", timber.fretboard());
     choices.put("bridge.kind", bridge());
     choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
     Design plain = Design.of(numbers, choices, kind.strings(), stack());
@@ -229,8 +237,8 @@ public record NewInstrument(
    */
   private Stack stack() {
     double widest = Math.max(kind.sizes().octave() * 1.1, kind.sizes().nut()) + 8;
-    Strip middle = new Strip(neckWood, Math.rint(widest / 3), Strip.Grain.TO_HEEL);
-    Strip outer = new Strip(neckWood, Math.ceil(widest / 3), Strip.Grain.TO_HEAD);
+    Strip middle = new Strip(timber.neck(), Math.rint(widest / 3), Strip.Grain.TO_HEEL);
+    Strip outer = new Strip(timber.neck(), Math.ceil(widest / 3), Strip.Grain.TO_HEAD);
     return Stack.mirroredFromMiddle(middle, outer);
   }
 
@@ -252,6 +260,6 @@ public record NewInstrument(
     double missing = Decisions.HEEL_THICKNESS.in(design) - Decisions.SHAFT_THICKNESS.in(design);
     double length = Math.ceil(under + BlankDecisions.END_TRIM.in(design));
     return List.of(
-        new BlankStep(BlankStep.Kind.HEEL_BLOCK, neckWood, Math.ceil(missing + 2), length));
+        new BlankStep(BlankStep.Kind.HEEL_BLOCK, timber.neck(), Math.ceil(missing + 2), length));
   }
 }

@@ -13,6 +13,7 @@ import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Topic;
 import roughcut.measure.DecidedValue;
+import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -56,7 +57,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
   public record Saddle(int string, Value move, Value left) {
     /** Whether its travel holds the move. */
     public boolean possible() {
-      return Math.abs(move.value()) <= left.value() + 1e-9;
+      return Math.abs(move.value()) <= left.value() + Precision.SAME;
     }
   }
 

@@ -17,6 +17,7 @@ import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.design.Stack;
@@ -206,9 +207,8 @@ class ContainmentTest {
             22,
             NeckJoint.THROUGH,
             HeadMaking.SCARF,
-            "cherry",
-            "elm",
-            "robinia");
+            Handedness.RIGHT,
+            NewInstrument.Timber.USUAL);
     Build made = wish.build();
     Plan plan =
         Plan.of(
@@ -264,9 +264,8 @@ class ContainmentTest {
                     usual.frets(),
                     NeckJoint.BOLT_ON,
                     HeadMaking.FLAT,
-                    "cherry",
-                    "elm",
-                    "robinia")
+                    Handedness.RIGHT,
+                    NewInstrument.Timber.USUAL)
                 .build(),
             Demo.shop());
     assertThat(plan.build().design().neckSteps()).isEmpty();

@@ -311,7 +311,8 @@ class BodyOutlineTest {
     Build heron = Heron.build().asDesigned();
     Design own = heron.design().withDrawn(Optional.of(new DrawnOutline("a.dxf", corners, 0)));
     BodyOutline body = Rooms.of(heron.withDesign(own)).layout().outline();
-    assertThat(body.tightest()).isCloseTo(140, within(0.01));
-    assertThat(outline().tightest()).isBetween(8.0, 60.0);
+    assertThat(body.curvature().bulge()).isCloseTo(140, within(0.01));
+    assertThat(body.curvature().hollow()).isInfinite();
+    assertThat(outline().curvature().tightest()).isBetween(8.0, 60.0);
   }
 }

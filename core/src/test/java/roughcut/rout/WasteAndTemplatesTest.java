@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.design.Handedness;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
 import roughcut.plan.Plan;
@@ -139,12 +140,16 @@ class WasteAndTemplatesTest {
 
   @Test
   void theRouterRunsDownhillOnEachQuarterOfARoundBody() {
-    FeedDirection feed = FeedDirection.of(roughcut.geometry.Shapes.circle(new Point(0, 0), 150));
-    assertThat(feed.stretches()).hasSizeBetween(4, 5);
-    for (FeedDirection.Stretch stretch : feed.stretches()) {
-      Point middle = stretch.points().get(stretch.points().size() / 2);
-      // anticlockwise: from the widest place to the end it falls, from the end it rises
-      assertThat(stretch.downhill()).isEqualTo(middle.x() * middle.y() < 0);
+    for (Handedness hand : Handedness.values()) {
+      FeedDirection feed =
+          FeedDirection.of(roughcut.geometry.Shapes.circle(new Point(0, 0), 150), hand.frame());
+      assertThat(feed.stretches()).hasSizeBetween(4, 5);
+      for (FeedDirection.Stretch stretch : feed.stretches()) {
+        Point middle = hand.frame().of(stretch.points().get(stretch.points().size() / 2));
+        // anticlockwise as it lies on the bench: from the widest place to the end it falls, from
+        // the end it rises
+        assertThat(stretch.downhill()).as(hand.name()).isEqualTo(middle.x() * middle.y() < 0);
+      }
     }
   }
 }

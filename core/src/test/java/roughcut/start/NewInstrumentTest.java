@@ -14,6 +14,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import roughcut.clearance.Clearance;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.drawing.Drawing;
@@ -40,7 +41,15 @@ class NewInstrumentTest {
     double treble = Math.min(NewInstrument.MOST_SCALE, kind.scale() + longer);
     NewInstrument wish =
         new NewInstrument(
-            "Mine", kind, treble, treble + fan, frets, joint, head, "cherry", "elm", "robinia");
+            "Mine",
+            kind,
+            treble,
+            treble + fan,
+            frets,
+            joint,
+            head,
+            Handedness.RIGHT,
+            NewInstrument.Timber.USUAL);
     Plan plan = Plan.of(wish.build(), EMPTY);
     assertThat(plan.problems()).isEmpty();
     assertThat(plan.stringPlan().heights().reaches(plan.stringPlan().bridge().kind()))
@@ -114,9 +123,8 @@ class NewInstrumentTest {
         frets,
         NeckJoint.BOLT_ON,
         HeadMaking.SCARF,
-        "cherry",
-        "elm",
-        "robinia");
+        Handedness.RIGHT,
+        NewInstrument.Timber.USUAL);
   }
 
   @Test

@@ -19,6 +19,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.file.BuildFile;
@@ -54,9 +55,8 @@ class BassDeviationsTest extends BenchWalk {
                 24,
                 NeckJoint.THROUGH,
                 HeadMaking.SCARF,
-                "cherry",
-                "elm",
-                "robinia")
+                Handedness.RIGHT,
+                NewInstrument.Timber.USUAL)
             .build();
     Path file = shop.resolve("builds/Whimbrel.roughcut.json");
     BuildFile.at(file).save(bass);

@@ -18,6 +18,8 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
+import roughcut.design.Handedness;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.file.BuildFile;
@@ -136,12 +138,14 @@ class BeginTest extends WindowTest {
     assertThat(find(robot, "new.scale", javafx.scene.control.TextField.class).getText())
         .as("the bass's usual scale")
         .isEqualTo("864");
+    robot.push(KeyCode.TAB).push(KeyCode.DOWN);
     robot.push(KeyCode.TAB).push(KeyCode.CONTROL, KeyCode.A).write("34 in", 0);
     robot.push(KeyCode.ENTER);
     until(() -> own().all().size() == 1);
     ShopWindow mine = opened("Plover");
     Build build = BuildFile.open(own().all().get(0).path()).build();
     assertThat(build.design().strings()).hasSize(4);
+    assertThat(Decisions.HAND.in(build.design())).isEqualTo(Handedness.LEFT);
     assertThat(mine.workspace().session().plan().get().frets().scale().value())
         .isEqualTo(34 * 25.4);
     assertThat(build.log().readings()).isEmpty();

@@ -16,9 +16,11 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.clearance.Clearance;
+import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.design.Handedness;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.station.StationId;
 import roughcut.rout.Cut;
@@ -92,6 +94,32 @@ class BodyTest extends WindowTest {
                 .contains(plan().cuts().cut("tone").orElseThrow().outlines().get(0).centre()))
         .as("its cavity goes along")
         .isTrue();
+  }
+
+  /** The mirror image is drawn, and what is dragged on it is dragged in the maker's own sides. */
+  @Test
+  void onALeftHandedBodyDownIsTheTrebleSideFromTheTop() {
+    show(
+        () ->
+            session()
+                .make(
+                    "handedness",
+                    Decisions.HAND.id(),
+                    b -> b.withDesign(Decisions.HAND.with(b.design(), Handedness.LEFT))));
+    routs("Cuts");
+    double before = design().numbers().get("control.tone.y");
+    Point2D handle =
+        window.surface().targets().stream()
+            .filter(t -> t.handle() != null && t.handle().id().equals("cut.tone"))
+            .map(t -> new Point2D(t.handle().at().x(), t.handle().at().y()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(handle.getY()).as("drawn below the centre line").isCloseTo(-before, within(0.5));
+    dragHandle("cut.tone", 0, -12);
+    assertThat(design().numbers().get("control.tone.y")).isGreaterThan(before + 7);
+    show(() -> find(robot, "face.back", javafx.scene.control.ToggleButton.class).fire());
+    dragHandle("cut.tone", 0, -12);
+    assertThat(design().numbers().get("control.tone.y")).isLessThan(before + 7);
   }
 
   @Test

@@ -273,7 +273,7 @@ public final class DrawingSurface extends Region {
     g.setLineDashes();
     DragPreview.words(
         g,
-        handles.words(held.id(), moved(true), moved(false)),
+        handles.words(held.id(), held.along(moved(true)), held.across(moved(false))),
         Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
         Math.max(top() + 16, view.py(held.at().y()) + dy - 12));
   }
@@ -345,8 +345,8 @@ public final class DrawingSurface extends Region {
   private void release(MouseEvent e) {
     if (held != null) {
       Mark.Handle dropped = held;
-      double dx = moved(true);
-      double dy = moved(false);
+      double dx = held.along(moved(true));
+      double dy = held.across(moved(false));
       held = null;
       paintMoving();
       if (dragged) {

@@ -1,6 +1,6 @@
 package roughcut.desktop.draw;
 
-/** What dragging means on a drawing; distances in the drawing's mm. */
+/** What dragging means on a drawing; distances in mm of the plan, whichever way it is seen. */
 public interface Handles {
   /** A drawing on which nothing can be dragged. */
   Handles NONE =

@@ -9,6 +9,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
+import roughcut.measure.Precision;
 
 /** Colours and fonts of the drawing surface; the style sheet has the same tokens for controls. */
 public final class Ink {
@@ -89,7 +90,7 @@ public final class Ink {
     double wanted = LIGHTEST - (LIGHTEST - DARKEST) * light;
     // The same hue, moved to its new lightness; what would leave the range is pulled in.
     double colourful = Math.min(most - least, 2 * Math.min(wanted, 1 - wanted));
-    double share = most - least < 1e-9 ? 0 : colourful / (most - least);
+    double share = most - least < Precision.SAME ? 0 : colourful / (most - least);
     return Color.color(
         moved(colour.getRed(), light, wanted, share),
         moved(colour.getGreen(), light, wanted, share),

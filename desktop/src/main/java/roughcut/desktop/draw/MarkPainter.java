@@ -112,7 +112,7 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
 
   @Override
   public Void text(Mark.Text text) {
-    text(text, text.link(), spot);
+    text(text.standing(scale), text.link(), spot);
     return null;
   }
 

@@ -5,6 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import roughcut.layout.FretLayout;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Precision;
 import roughcut.measure.Units;
 
 /** The one ruler above plan and elevation: lengths from the nut line, and the frets under them. */
@@ -47,7 +48,7 @@ record Ruler(double height, double base) {
     for (long i = from; i <= to; i++) {
       double value = i * ticked;
       double px = Math.round(view.px(value * unit)) + 0.5;
-      boolean label = Math.abs(value / labelled - Math.rint(value / labelled)) < 1e-9;
+      boolean label = Math.abs(value / labelled - Math.rint(value / labelled)) < Precision.SAME;
       g.setStroke(Ink.grey());
       g.setLineWidth(label ? 1 : 0.6);
       g.strokeLine(px, base - (label ? 9 : 4), px, base);

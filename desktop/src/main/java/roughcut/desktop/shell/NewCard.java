@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.desktop.control.ControlNames;
@@ -57,6 +58,8 @@ final class NewCard extends VBox {
       new PickField<>("new.joint", "Neck joint", NewCard::called, j -> show());
   private final PickField<HeadMaking> head =
       new PickField<>("new.head", "Headstock", m -> m.label().toString(), h -> show());
+  private final PickField<Handedness> hand =
+      new PickField<>("new.hand", "Handedness", h -> h.label().toString(), h -> show());
   private final PickField<Species> neckWood =
       new PickField<>("new.neck-wood", "Neck", Species::name, s -> show());
   private final PickField<Species> bodyWood =
@@ -119,6 +122,7 @@ final class NewCard extends VBox {
             9,
             new NamedField("Called", name, 156),
             kind,
+            hand,
             new NamedField("Scale length", scale, 156),
             new NamedField("Bass side, when fanned", bass, 156),
             new NamedField("Frets", frets, 156),
@@ -174,9 +178,10 @@ final class NewCard extends VBox {
     kind.show(List.of(InstrumentKind.values()), first);
     joint.show(List.of(NeckJoint.values()), usual.joint());
     head.show(List.of(HeadMaking.values()), usual.head());
-    neckWood.show(woods.get().all(), woods.get().get(usual.neckWood()));
-    bodyWood.show(woods.get().all(), woods.get().get(usual.bodyWood()));
-    boardWood.show(woods.get().all(), woods.get().get(usual.fretboardWood()));
+    hand.show(List.of(Handedness.values()), usual.hand());
+    neckWood.show(woods.get().all(), woods.get().get(usual.timber().neck()));
+    bodyWood.show(woods.get().all(), woods.get().get(usual.timber().body()));
+    boardWood.show(woods.get().all(), woods.get().get(usual.timber().fretboard()));
     name.setText("New instrument");
     usual(first);
     overlay.open(this, Pos.CENTER, name);
@@ -203,9 +208,9 @@ final class NewCard extends VBox {
         (int) NumberReader.count(frets.getText()),
         joint.chosen(),
         head.chosen(),
-        neckWood.chosen().id(),
-        bodyWood.chosen().id(),
-        boardWood.chosen().id());
+        hand.chosen(),
+        new NewInstrument.Timber(
+            neckWood.chosen().id(), bodyWood.chosen().id(), boardWood.chosen().id()));
   }
 
   /** The instrument as answered; empty with what is wrong said, and the last one still drawn. */

@@ -26,6 +26,7 @@ import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -228,7 +229,7 @@ final class TopBar extends HBox {
         + (strings == 1 ? " string · " : " strings · ")
         + NumberWriter.text(plan.frets().scale().value(), Quantity.ROUGH_LENGTH, units)
         + " · "
-        + plan.headWords().in(units);
+        + Text.joined(List.of(plan.headWords(), plan.handWords()), " · ").in(units);
   }
 
   private void saving(Autosave.State state) {

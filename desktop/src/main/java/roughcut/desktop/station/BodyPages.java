@@ -57,6 +57,6 @@ abstract class BodyPages extends PagedStation {
   @Override
   public double spotY(Plan plan, Clearance clearance) {
     double y = Double.isNaN(clearance.y()) ? 0 : clearance.y();
-    return BodyDrawing.seen(looking.face(), y);
+    return BodyDrawing.frame(plan, looking.face()).y(y);
   }
 }

@@ -4,7 +4,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import roughcut.design.BodyFace;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
@@ -68,7 +67,7 @@ abstract class BodyViewPage extends KnifePage {
     looking.show(turner);
   }
 
-  /** What a drag decides; y already runs to the treble side. */
+  /** What a drag decides; y runs to the treble side. */
   CutDrag dragged(Plan plan, String id, double dx, double dy) {
     if (id.equals("joint")) {
       return CutDrag.joint(plan, dx);
@@ -82,8 +81,7 @@ abstract class BodyViewPage extends KnifePage {
   public Handles handles() {
     return new Handles() {
       private CutDrag drag(String id, double dx, double dy) {
-        double toTreble = looking.face() == BodyFace.TOP ? dy : -dy;
-        return dragged(context.session().plan().get(), id, dx, toTreble);
+        return dragged(context.session().plan().get(), id, dx, dy);
       }
 
       @Override

@@ -45,6 +45,7 @@ public final class LayoutStation implements Station {
         new Panel(context)
             .heading("You decide")
             .decisions(
+                Decisions.HAND,
                 Decisions.SCALE_LENGTH,
                 Decisions.FRETS,
                 Decisions.NUT_WIDTH,

@@ -12,6 +12,7 @@ import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyShapes;
 import roughcut.design.Decision;
+import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
@@ -24,8 +25,6 @@ import roughcut.file.FileException;
 import roughcut.file.OutlineFile;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.BodyShapeBook;
@@ -139,7 +138,12 @@ final class OutlinePage extends BodyViewPage {
           .make(
               "taking in " + file.getFileName(),
               "outline.drawn",
-              b -> b.withDesign(b.design().withDrawn(Optional.of(read.outline()))));
+              b ->
+                  b.withDesign(
+                      b.design()
+                          .withDrawn(
+                              Optional.of(
+                                  read.outline().drawnFor(Decisions.HAND.in(b.design()))))));
       context.session().history().settle();
       said.setText(read.said());
     } catch (FileException e) {
@@ -168,11 +172,7 @@ final class OutlinePage extends BodyViewPage {
         plan.build().design().drawn().map(DrawnOutline::source).orElse("here: drag its points"));
     table.row(
         false, "area, round", outline.area().text(units) + ", " + outline.perimeter().text(units));
-    table.row(
-        false,
-        "tightest curve",
-        NumberWriter.text(outline.tightest(), Quantity.LENGTH, units)
-            + ": a cutter of at most twice that");
+    table.row(false, "tightest hollow", outline.hollows().in(units));
     table.row(
         false,
         "router",
