@@ -20,5 +20,5 @@ jpackage --type app-image --name rough-cut --app-version "$version" --dest "$to"
   --main-jar "desktop-$version.jar" --main-class roughcut.desktop.Main \
   --add-modules java.base,java.desktop,java.logging,java.naming,java.sql,java.xml,java.scripting,jdk.unsupported,jdk.jfr,jdk.charsets,jdk.localedata \
   --java-options '--module-path' --java-options '$APPDIR/fx' --java-options '--add-modules=javafx.controls' \
-  --java-options '-XX:TieredStopAtLevel=1' --java-options '-XX:+UseSerialGC' --java-options "$let_go"
+  $(printf -- '--java-options %s ' $compile) --java-options '-XX:+UseSerialGC' --java-options "$let_go"
 echo "$to/rough-cut/bin/rough-cut starts it; the folder needs nothing else."

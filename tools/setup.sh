@@ -87,9 +87,12 @@ shared_classes() {
 # The toolkit holds the pictures of closed windows softly: half an hour long as Java comes, a second or two with this (docs/stress.md).
 let_go=-XX:SoftRefLRUPolicyMSPerMB=1
 
+# Windows open fast and stay open for hours: compiled quickly at first, and to the end only what is asked for again and again.
+compile='-XX:Tier3DelayOn=0 -XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=8000 -XX:Tier4CompileThreshold=100000 -XX:Tier4BackEdgeThreshold=400000'
+
 # Starts the windows; without a display they open on an invisible one, and that is said.
 run_windows() {
-  local start=(java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC $let_go $(shared_classes windows) ${ROUGHCUT_JAVA:-}
+  local start=(java $compile -XX:+UseSerialGC $let_go $(shared_classes windows) ${ROUGHCUT_JAVA:-}
     --module-path "$(fx_path)" --add-modules javafx.controls -cp "$(desktop_path)" roughcut.desktop.Main "$@")
   if [ -n "${DISPLAY:-}" ]; then
     exec "${start[@]}"

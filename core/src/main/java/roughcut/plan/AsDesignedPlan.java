@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.Optional;
+import java.util.function.Supplier;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
 import roughcut.record.Build;
@@ -12,11 +13,39 @@ import roughcut.shop.Shop;
  */
 final class AsDesignedPlan {
   private final boolean same;
+  private final Supplier<Plan> planned;
   private final LazyPlan before;
+  private Plan plan;
 
+  /** From nothing, and no farther than it is asked for. */
   AsDesignedPlan(Build build, Shop shop) {
+    this(build, new LazyPlan(build.asDesigned(), shop), null);
+  }
+
+  /**
+   * As an engine plans it, which has most of it from the plan before.
+   *
+   * @param planned asked once, when it is first needed
+   */
+  AsDesignedPlan(Build build, Supplier<Plan> planned) {
+    this(build, null, planned);
+  }
+
+  private AsDesignedPlan(Build build, LazyPlan before, Supplier<Plan> planned) {
     this.same = build.asDesigned() == build;
-    this.before = new LazyPlan(build.asDesigned(), shop);
+    this.before = before;
+    this.planned = planned;
+  }
+
+  private synchronized Plan plan() {
+    if (plan == null) {
+      plan = planned == null ? before.plan() : planned.get();
+    }
+    return plan;
+  }
+
+  private Optional<Value> value(String id) {
+    return planned == null ? before.value(id) : plan().value(id);
   }
 
   /**
@@ -30,8 +59,7 @@ final class AsDesignedPlan {
     if (value.measured()) {
       return true;
     }
-    return before
-        .value(value.id())
+    return value(value.id())
         .map(
             drawn ->
                 Math.abs(drawn.value() - value.value())
@@ -41,6 +69,6 @@ final class AsDesignedPlan {
 
   /** The plan as drawn; empty where nothing was measured, so that the two are one. */
   Optional<Plan> different() {
-    return same ? Optional.empty() : Optional.of(before.plan());
+    return same ? Optional.empty() : Optional.of(plan());
   }
 }

@@ -17,6 +17,7 @@ final class LazyPlan {
   private final Build build;
   private final PlanInputs inputs;
   private final Memo memo;
+  private final AsDesignedPlan drawn;
   private LayoutPlan layout;
   private FretboardPlan fretboard;
   private StringPlan strings;
@@ -27,15 +28,17 @@ final class LazyPlan {
   private Plan plan;
 
   LazyPlan(Build build, Shop shop) {
-    this(build, shop, new Memo());
+    this(build, shop, new Memo(), null);
   }
 
   /**
    * Chapters of which some may be taken as they were.
    *
    * @param memo for this plan
+   * @param drawn the plan before anything was measured; null for one from nothing
    */
-  LazyPlan(Build build, Shop shop, Memo memo) {
+  LazyPlan(Build build, Shop shop, Memo memo, AsDesignedPlan drawn) {
+    this.drawn = drawn;
     this.build = build;
     this.memo = memo;
     this.inputs = new PlanInputs(build.withDesign(build.design().asking(memo)), shop);
@@ -129,7 +132,7 @@ final class LazyPlan {
               blanks,
               body,
               ChapterResult.union(all),
-              new AsDesignedPlan(build, inputs.shop()));
+              drawn == null ? new AsDesignedPlan(build, inputs.shop()) : drawn);
     }
     return plan;
   }

@@ -85,6 +85,14 @@ public record Log(
     return new Log(readings, done, frets, notes, next);
   }
 
+  /**
+   * Whether the wood is the same by it: read, done and what was done to frets. What was said and
+   * decided meanwhile tells of how it came about, and no plan asks for it.
+   */
+  public boolean sameWork(Log other) {
+    return readings.equals(other.readings) && done.equals(other.done) && frets.equals(other.frets);
+  }
+
   /** With one more note. */
   public Log with(Note note) {
     List<Note> next = new ArrayList<>(notes);

@@ -6,12 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import roughcut.bench.Operations;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DesignChange;
 import roughcut.design.Fitting;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.Quantity;
@@ -31,6 +33,9 @@ import roughcut.record.Reading;
  * done. Earlier versions are told apart by it, and the log of decisions is kept by it.
  */
 public final class ChangeSummary {
+  /** So many changes are looked up one by one; of more, all decisions are gone through. */
+  private static final int FEW = 8;
+
   private final Build before;
   private final Build after;
   private final Units units;
@@ -76,17 +81,25 @@ public final class ChangeSummary {
     return lines;
   }
 
-  /** Decisions that both designs have: as the one has it, as the other has it. */
+  /**
+   * Decisions that both designs have, as the one has it, as the other has it; of those that are the
+   * same for certain, none.
+   */
   private static Map<Decision, Decision> both(Design before, Design after) {
-    Map<String, Decision> all = new LinkedHashMap<>();
-    Decisions.of(after).forEach(d -> all.put(d.id(), d));
+    Optional<Set<String>> changed = DesignChange.between(before, after);
     Map<Decision, Decision> both = new LinkedHashMap<>();
-    for (Decision was : Decisions.of(before)) {
-      if (all.containsKey(was.id())) {
-        both.put(was, all.get(was.id()));
-      }
+    if (changed.isPresent() && changed.get().size() <= FEW) {
+      changed.get().stream()
+          .sorted()
+          .forEach(id -> Decisions.find(before, id).ifPresent(was -> add(both, was, after)));
+      return both;
     }
+    Decisions.of(before).forEach(was -> add(both, was, after));
     return both;
+  }
+
+  private static void add(Map<Decision, Decision> both, Decision was, Design after) {
+    Decisions.find(after, was.id()).ifPresent(is -> both.put(was, is));
   }
 
   /** What changed of all that isn't one number or choice. */

@@ -13,12 +13,14 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Choice;
 import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
 import roughcut.drawing.AllDrawings;
@@ -28,6 +30,7 @@ import roughcut.measure.Value;
 import roughcut.record.Build;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
+import roughcut.whatif.ChangeSummary;
 
 /** What is taken from the plan before is as it would be made from nothing, in every number. */
 class PlanEngineTest {
@@ -107,6 +110,46 @@ class PlanEngineTest {
   private static Design chosen(Design design, ChoiceDecision<?> choice, Random random) {
     List<Choice> all = choice.offered(SHOP.woods());
     return choice.choosing(design, all.get(random.nextInt(all.size())));
+  }
+
+  /**
+   * Once work has begun every decision is written into the log; only what it touches is made anew
+   * all the same, in the plan of the wood as it is and in the one before anything was measured.
+   */
+  @Test
+  void whatIsWrittenDownPlansNothingAnew() {
+    Build heron = demo("Heron");
+    assertThat(heron.log().hasStarted()).isTrue();
+    PlanEngine engine = new PlanEngine();
+    engine.plan(heron, SHOP).asDrawn().orElseThrow();
+    List<Object> whole = engine.remade();
+    Build next = heron;
+    for (int i = 0; i < 4; i++) {
+      Design design = moved(next.design(), FretboardDecisions.SIDE_DOT_DOWN, new Random(5));
+      Build edited =
+          ChangeSummary.written(next, next.withDesign(design), DAY.plusDays(i).atTime(9, 0));
+      assertThat(edited.log().decided()).hasSize(next.log().decided().size() + 1);
+      Plan plan = engine.plan(edited, SHOP);
+      assertThat(engine.remade().size()).isLessThan(whole.size() / 4);
+      same("as it is", plan, Plan.of(edited, SHOP));
+      same("as drawn", plan.asDrawn().orElseThrow(), Plan.of(edited.asDesigned(), SHOP));
+      assertThat(engine.asDesigned(edited, SHOP)).isSameAs(plan.asDrawn().orElseThrow());
+      next = edited;
+    }
+  }
+
+  /** An older plan that is asked late still knows what was drawn when it was made. */
+  @Test
+  void anOlderPlanKeepsItsOwnDrawing() {
+    Build heron = demo("Heron");
+    PlanEngine engine = new PlanEngine();
+    Plan first = engine.plan(heron, SHOP);
+    Build other = heron.withDesign(Heron.set(heron.design(), "scale.length=660"));
+    engine.plan(other, SHOP).asDrawn().orElseThrow();
+    assertThat(first.asDrawn().orElseThrow().frets().scale().value()).isEqualTo(640);
+    assertThat(first.fromWood(first.value("blank.width").orElseThrow()))
+        .isEqualTo(
+            Plan.of(heron, SHOP).fromWood(Plan.of(heron, SHOP).value("blank.width").orElseThrow()));
   }
 
   /**

@@ -103,7 +103,7 @@ public final class BenchState {
     if (bench == null || looked != shown || !now.equals(at)) {
       looked = shown;
       // “As designed” is a way of looking; at the bench the wood is as it is.
-      plan = session.asBuilt().get() ? shown : Plan.of(session.build().get(), session.shop().get());
+      plan = session.asBuilt().get() ? shown : session.real();
       at = now;
       bench = Bench.of(plan, now);
     }

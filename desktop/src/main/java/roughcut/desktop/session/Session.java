@@ -47,10 +47,9 @@ public final class Session {
   private EditHistory base;
   private Plan kept;
 
-  /** Each plans what an edit touches, as the other would begin from nothing. */
-  private final PlanEngine built = new PlanEngine();
+  /** Plans what an edit touches. */
+  private final PlanEngine engine = new PlanEngine();
 
-  private final PlanEngine designed = new PlanEngine();
   private Typed typed;
   private Consumer<String> refused = words -> {};
   private Consumer<String> told = words -> {};
@@ -75,6 +74,11 @@ public final class Session {
   /** The plan of what is kept, without what is only tried. */
   public Plan kept() {
     return kept;
+  }
+
+  /** The plan of the wood as it is, whichever way the maker looks at it; of what is kept. */
+  public Plan real() {
+    return asBuilt.get() ? kept : engine.plan(build.get(), shop.get());
   }
 
   /** Whether the plan on the screen is only tried. */
@@ -347,8 +351,8 @@ public final class Session {
 
   private Plan planOf(EditHistory next) {
     return asBuilt.get()
-        ? built.plan(next.build(), next.shop())
-        : designed.plan(next.build().asDesigned(), next.shop());
+        ? engine.plan(next.build(), next.shop())
+        : engine.asDesigned(next.build(), next.shop());
   }
 
   private void refresh() {

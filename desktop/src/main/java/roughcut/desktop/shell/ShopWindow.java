@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -80,6 +81,9 @@ public final class ShopWindow {
   private StationId station;
   private String followed = "";
   private int chosenSpot = -1;
+
+  /** Whether what stands round the drawing is about to be shown. */
+  private boolean around;
 
   public ShopWindow(Workspace workspace, Preferences preferences) {
     this.workspace = workspace;
@@ -294,6 +298,16 @@ public final class ShopWindow {
       chosenSpot = -1;
     }
     drawing.show(here(), units());
+    if (!around) {
+      around = true;
+      Platform.runLater(this::showAround);
+    }
+  }
+
+  /** What stands round the drawing; it comes a moment after it, so that typing never waits. */
+  private void showAround() {
+    around = false;
+    Plan plan = session.plan().get();
     rail.show(plan, station);
     thin.show(plan, units(), chosenSpot);
     sum.follow(plan.values(), units());
