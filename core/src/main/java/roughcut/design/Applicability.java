@@ -92,10 +92,7 @@ public final class Applicability {
               "frets\\.fall-away-from",
               Text.of("with a fall-away"),
               d -> FretboardDecisions.FALL_AWAY.in(d) > 0),
-          rule(
-              "scale\\.perpendicular-fret",
-              Text.of("with two scales"),
-              d -> StringDecisions.SCALE_BASS.in(d) > 0 || StringDecisions.SCALE_TREBLE.in(d) > 0),
+          rule("scale\\.perpendicular-fret", Text.of("with two scales"), StringDecisions::fanned),
           rule(
               "scale\\.length",
               Text.of("where both sides have no scale of their own"),

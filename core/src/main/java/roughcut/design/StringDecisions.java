@@ -56,6 +56,11 @@ public final class StringDecisions {
       BOOK.number("compensation.angle", "Compensation's angle", ANGLE, 2.5, -15, 15, 0.1)
           .hint("Of a straight saddle to the square.");
 
+  /** Whether bass and treble side have scales of their own. */
+  public static boolean fanned(Design design) {
+    return SCALE_BASS.in(design) > 0 || SCALE_TREBLE.in(design) > 0;
+  }
+
   public static final ChoiceDecision<BridgeChoice> BRIDGE =
       BOOK.choice(
           "bridge.kind",

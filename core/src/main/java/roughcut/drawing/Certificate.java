@@ -146,6 +146,9 @@ public final class Certificate {
 
   private Map<String, String> measures() {
     Map<String, String> rows = new LinkedHashMap<>();
+    if (!plan.handWords().isEmpty()) {
+      rows.put("made", plan.handWords().in(units));
+    }
     rows.put("frets", Integer.toString(plan.frets().frets().size()));
     put(rows, Text.of("scale"), Optional.of(plan.frets().scale()));
     put(rows, Text.of("saddle line"), plan.value(LayoutKeys.SADDLE_FROM_NUT.id()));

@@ -6,7 +6,6 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
 import roughcut.layout.FretLayout;
 import roughcut.layout.MultiscaleLayout;
-import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -82,7 +81,7 @@ public final class SheetDrawing {
   /** What the frets were laid out from, to be compared with the rule. */
   private static Text scales(FretLayout frets) {
     MultiscaleLayout fan = frets.fan();
-    if (Math.abs(fan.bass() - fan.treble()) < Precision.SAME) {
+    if (!fan.fanned()) {
       return Text.of("scale {scale}", Text.shown(frets.scale()));
     }
     return Text.of(

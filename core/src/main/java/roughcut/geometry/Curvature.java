@@ -97,7 +97,7 @@ public record Curvature(double bulge, double hollow, boolean notch) {
       double turn = Math.atan2(u.x() * v.y() - u.y() * v.x(), u.x() * v.x() + u.y() * v.y());
       if (Math.abs(turn) > CURVE) {
         notch |= way * turn < 0;
-      } else if (before instanceof Line && after instanceof Line) {
+      } else if (before.straight() && after.straight()) {
         double reach = before.at(0).distance(after.at(1));
         bends(2 * Math.sin(turn) / reach);
       }

@@ -5,6 +5,11 @@ import java.util.List;
 /** A straight stretch. */
 public record Line(Point a, Point b) implements Segment {
   @Override
+  public boolean straight() {
+    return true;
+  }
+
+  @Override
   public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
     return cases.line(this);
   }

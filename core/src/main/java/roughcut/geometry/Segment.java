@@ -28,6 +28,11 @@ public sealed interface Segment permits Line, Arc, Cubic {
   /** What lies between two parameters; the other way round where the second is smaller. */
   Segment part(double from, double to);
 
+  /** Whether it doesn't bend. */
+  default boolean straight() {
+    return false;
+  }
+
   Segment through(Similarity change);
 
   /** Corners close enough to it, both ends included. */

@@ -35,7 +35,9 @@ import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.neck.HeadFace;
@@ -281,6 +283,17 @@ public record Plan(
   /** How wood of that thickness stands to the shop's limits of a kind, mm. */
   public Clearance.State state(ClearanceKind kind, double left) {
     return Clearance.stateOf(shop.limit(kind.id(), kind.limit()), left);
+  }
+
+  /** The scale, or both of a fan, in words for a subtitle. */
+  public Text scaleWords() {
+    MultiscaleLayout fan = frets().fan();
+    return fan.fanned()
+        ? Text.of(
+            "{treble} – {bass}",
+            Text.figure(fan.treble(), Quantity.ROUGH_LENGTH),
+            Text.shown(fan.bass(), Quantity.ROUGH_LENGTH))
+        : Text.only(Text.shown(frets().scale().value(), Quantity.ROUGH_LENGTH));
   }
 
   /** The hand that it is made for, in words for a subtitle; nothing of the usual one. */

@@ -15,7 +15,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
+import roughcut.desktop.control.FretList;
 import roughcut.desktop.control.SlotList;
+import roughcut.desktop.station.StationId;
 import roughcut.record.FretStage;
 import roughcut.strings.Bridge;
 
@@ -83,6 +85,53 @@ class StringsAndFretsTest extends WindowTest {
     assertThat(value("bridge.datum")).isCloseTo(before.back().value(), within(1e-6));
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(value("bridge.datum")).isCloseTo(before.datum().value(), within(1e-9));
+  }
+
+  /** A fan's two scales stand where the one stood; without a fan they are a fold away. */
+  @Test
+  void bothScalesOfAFanStandOnLayout(FxRobot robot) {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    settle();
+    assertThat(shown(robot, "scale.length")).isTrue();
+    assertThat(shown(robot, "scale.bass")).isFalse();
+    show(() -> window.goTo("scale.bass"));
+    assertThat(shown(robot, "scale.bass")).as("unfolded").isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.A);
+    robot.write("660", 0).push(KeyCode.TAB).push(KeyCode.CONTROL, KeyCode.A);
+    robot.write("630", 0).push(KeyCode.ENTER);
+    settle();
+    assertThat(session().plan().get().frets().fan().bass()).isEqualTo(660);
+    assertThat(session().plan().get().frets().fan().treble()).isEqualTo(630);
+    show(() -> window.goTo("scale.frets"));
+    show(() -> window.choose(StationId.LAYOUT));
+    assertThat(shown(robot, "scale.length")).as("no fan has one scale").isFalse();
+    Node bass = find(robot, "scale.bass", javafx.scene.control.TextField.class);
+    Node frets = find(robot, "scale.frets", javafx.scene.control.TextField.class);
+    assertThat(bass.localToScene(0, 0).getY()).isLessThan(frets.localToScene(0, 0).getY());
+    assertThat(find(robot, "fret-list", FretList.class).getColumns().get(1).getText())
+        .isEqualTo("from the nut line, centre line");
+    robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(shown(robot, "scale.length")).isTrue();
+    assertThat(find(robot, "fret-list", FretList.class).getColumns().get(1).getText())
+        .isEqualTo("from the nut line");
+  }
+
+  private static boolean shown(FxRobot robot, String id) {
+    return robot
+        .lookup((Node n) -> roughcut.desktop.control.ControlNames.is(n, id))
+        .queryAll()
+        .stream()
+        .anyMatch(n -> n.localToScene(n.getBoundsInLocal()).getWidth() > 0 && inView(n));
+  }
+
+  private static boolean inView(Node node) {
+    for (Node n = node; n != null; n = n.getParent()) {
+      if (!n.isVisible()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** They are tried in the background, on the plan that stands, and come when they are there. */

@@ -47,10 +47,19 @@ public final class FretList extends NumberTable<Fret> {
   /** Measures from another line, or with a rule whose zero stands elsewhere. */
   public void measure(StraightedgeCheck next) {
     rule = next;
-    along.setText(rule.shows() == 0 ? "from " + rule.from().words().in(units) : "on the rule");
+    title();
     if (plan != null) {
       show(plan, units);
     }
+  }
+
+  /**
+   * What the numbers are measured from, and where a fan's lie: its frets differ along each string.
+   */
+  private void title() {
+    String from = rule.shows() == 0 ? "from " + rule.from().words().in(units) : "on the rule";
+    boolean fanned = plan != null && plan.frets().fan().fanned();
+    along.setText(fanned ? from + ", centre line" : from);
   }
 
   /** A number, and when it is rounded to a fraction by more than a little, by how much. */
@@ -63,6 +72,7 @@ public final class FretList extends NumberTable<Fret> {
   public void show(Plan next, Units in) {
     plan = next;
     units = in;
+    title();
     rows(next.frets().frets());
   }
 

@@ -24,8 +24,6 @@ import roughcut.desktop.control.TextWidth;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -227,9 +225,8 @@ final class TopBar extends HBox {
     int strings = plan.strings().count();
     return strings
         + (strings == 1 ? " string · " : " strings · ")
-        + NumberWriter.text(plan.frets().scale().value(), Quantity.ROUGH_LENGTH, units)
-        + " · "
-        + Text.joined(List.of(plan.headWords(), plan.handWords()), " · ").in(units);
+        + Text.joined(List.of(plan.scaleWords(), plan.headWords(), plan.handWords()), " · ")
+            .in(units);
   }
 
   private void saving(Autosave.State state) {

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import roughcut.design.Decisions;
+import roughcut.design.StringDecisions;
 import roughcut.desktop.control.FretList;
 import roughcut.desktop.control.RuleBox;
 import roughcut.desktop.session.StationContext;
@@ -44,9 +45,13 @@ public final class LayoutStation implements Station {
     panel =
         new Panel(context)
             .heading("You decide")
+            .decisions(Decisions.HAND, Decisions.SCALE_LENGTH)
             .decisions(
-                Decisions.HAND,
-                Decisions.SCALE_LENGTH,
+                StringDecisions::fanned,
+                StringDecisions.SCALE_BASS,
+                StringDecisions.SCALE_TREBLE,
+                StringDecisions.SCALE_SQUARE)
+            .decisions(
                 Decisions.FRETS,
                 Decisions.NUT_WIDTH,
                 Decisions.FRETBOARD_END_WIDTH,

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -82,6 +85,38 @@ final class Panel {
       fields.put(measurable.id(), field);
       column.getChildren().add(field);
     }
+    return this;
+  }
+
+  /**
+   * Decisions that stand here where they count most, and among what is folded away otherwise.
+   *
+   * @param here whether they stand here, by the design
+   */
+  Panel decisions(Predicate<Design> here, Decision... decisions) {
+    VBox place = new VBox();
+    VBox own = new VBox();
+    own.getStyleClass().add("panel-group");
+    for (Decision decision : decisions) {
+      own.getChildren().add(field(decision));
+    }
+    column.getChildren().add(place);
+    BooleanProperty counts = new SimpleBooleanProperty();
+    Runnable put =
+        () -> {
+          VBox to = counts.get() || more == null ? place : (VBox) more.getContent();
+          // What is typed in stays where it is until the maker is elsewhere.
+          if (own.getParent() != to && !own.isFocusWithin()) {
+            to.getChildren().add(own);
+          }
+          visible(place, own.getParent() == place);
+        };
+    own.focusWithinProperty().addListener((p, was, is) -> Platform.runLater(put));
+    folds.add(
+        design -> {
+          counts.set(here.test(design));
+          put.run();
+        });
     return this;
   }
 
@@ -229,7 +264,8 @@ final class Panel {
     for (Node child : column.getChildren()) {
       if (child instanceof TitledPane fold
           && fold.getContent() instanceof VBox folded
-          && folded.getChildren().contains(field)) {
+          && (folded.getChildren().contains(field)
+              || folded.getChildren().contains(field.getParent()))) {
         fold.setExpanded(true);
       }
     }
