@@ -2,7 +2,6 @@ package roughcut.drawing;
 
 import java.util.List;
 import roughcut.design.BodyFace;
-import roughcut.design.Decisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -12,7 +11,6 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
-import roughcut.measure.Value;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.FeedDirection;
@@ -37,16 +35,10 @@ final class BodyOverlay {
     this.view = View.of(face);
   }
 
-  /** A dimension along the body, written under what is seen. */
-  private void under(double from, double to, double y, double aside, Text text, Value value) {
+  /** Draws what is written beside what is seen, wherever its sides lie. */
+  private void beside(Runnable marks) {
     sketch.seen(View.PLAIN);
-    Point a = new Point(from, y);
-    Point b = new Point(to, y);
-    if (value == null) {
-      sketch.dimension(Role.DIMENSION, a, b, aside, text);
-    } else {
-      sketch.dimension(a, b, aside, text, value);
-    }
+    marks.run();
     sketch.seen(view);
   }
 
@@ -57,15 +49,17 @@ final class BodyOverlay {
     }
     Bounds b = plan.body().outline().bounds();
     double joint = plan.neck().joint().value();
-    under(
-        joint,
-        b.right(),
-        sketch.frame(view).of(plan.body().outline().shape().bounds()).low(),
-        -9,
-        Text.only(Text.shown(b.right() - joint, Quantity.LENGTH)),
-        null);
-    FeedDirection feed =
-        FeedDirection.of(plan.body().outline().shape(), plan.given(Decisions.HAND).frame());
+    double low = sketch.frame(view).of(plan.body().outline().shape().bounds()).low();
+    beside(
+        () ->
+            sketch.dimension(
+                Role.DIMENSION,
+                new Point(joint, low),
+                new Point(b.right(), low),
+                -9,
+                Text.only(Text.shown(b.right() - joint, Quantity.LENGTH))));
+    // Turned over, the router still runs anticlockwise for whoever holds it.
+    FeedDirection feed = FeedDirection.of(plan.body().outline().shape(), sketch.frame(view));
     for (FeedDirection.Stretch stretch : feed.stretches()) {
       if (!stretch.downhill()) {
         sketch.path(Role.LOOK, false, stretch.points());
@@ -135,13 +129,16 @@ final class BodyOverlay {
 
   private void fromSaddle(Pickup pickup) {
     Bounds b = sketch.frame(view).of(pickup.cut().outlines().get(0).bounds());
-    under(
-        pickup.centre().x(),
-        plan.cuts().neckSeating().atBridge(plan.frets().saddle().value()),
-        b.low() - 14,
-        -6,
-        Text.NONE,
-        pickup.fromSaddle());
+    double y = b.low() - 14;
+    double saddle = plan.cuts().neckSeating().atBridge(plan.frets().saddle().value());
+    beside(
+        () ->
+            sketch.dimension(
+                new Point(pickup.centre().x(), y),
+                new Point(saddle, y),
+                -6,
+                Text.NONE,
+                pickup.fromSaddle()));
   }
 
   /** The board of each template that a cut wants, where it lies on the body, with its opening. */

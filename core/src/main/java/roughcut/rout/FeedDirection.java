@@ -34,13 +34,14 @@ public record FeedDirection(List<Stretch> stretches) {
 
   /**
    * Works it out for an outline that runs anticlockwise, the grain along x. A router turns the same
-   * way for everybody: on the mirror image of a body each stretch is cut the other way.
+   * way for everybody: on the mirror image of a body, and on one that is turned over, each stretch
+   * is cut the other way.
    *
-   * @param hand how the plan lies when it is seen from above
+   * @param seen how the plan lies under the router
    */
-  public static FeedDirection of(Outline outline, Frame hand) {
+  public static FeedDirection of(Outline outline, Frame seen) {
     List<Point> p = outline.corners();
-    int way = hand.mirrors() ? -1 : 1;
+    int way = seen.mirrors() ? -1 : 1;
     List<Stretch> all = new ArrayList<>();
     List<Point> run = new ArrayList<>(List.of(p.get(0)));
     Boolean now = null;

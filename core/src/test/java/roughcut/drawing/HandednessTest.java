@@ -213,6 +213,28 @@ class HandednessTest {
     }
   }
 
+  /** What lifts the grain from one face is cut downhill from the other, in either hand. */
+  @Test
+  void turnedOverTheRouterRunsTheOtherWay() {
+    for (Handedness hand : Handedness.values()) {
+      Plan plan =
+          Plan.of(Heron.lived(Heron.build(), "instrument.hand=" + hand.word()), Demo.shop());
+      double round = plan.body().outline().perimeter().value();
+      double lifted = 0;
+      for (BodyFace face : BodyFace.values()) {
+        double here =
+            BodyDrawing.of(plan, Units.MM, face, BodyDrawing.Shows.OUTLINE, "")
+                .lines()
+                .filter(l -> l.role() == Role.LOOK && !l.closed())
+                .mapToDouble(l -> l.path().length())
+                .sum();
+        assertThat(here).as(hand + " " + face).isBetween(0.2 * round, 0.8 * round);
+        lifted += here;
+      }
+      assertThat(lifted).as(hand.name()).isCloseTo(round, within(0.02 * round));
+    }
+  }
+
   /**
    * A template is laid on the body's own face: what is routed from behind is turned over for it.
    */

@@ -123,7 +123,7 @@ public final class ShopWindow {
     surface.onSpot(this::flyTo);
     surface.onKnife(x -> stations.get(station).knife(x));
     assemble();
-    session.plan().addListener((p, was, is) -> refresh());
+    session.plan().addListener((p, was, is) -> edited(is));
     session.onTold(notice::tell);
     session.onRefused(words -> notice.show("Not done: " + words + "."));
     session.units().addListener((p, was, is) -> refresh());
@@ -293,8 +293,16 @@ public final class ShopWindow {
   }
 
   void refresh() {
-    Plan plan = session.plan().get();
-    if (chosenSpot >= plan.clearances().size()) {
+    drawing.show(here(), units());
+    showAround();
+  }
+
+  /**
+   * After an edit: what stands round the drawing comes a moment after it, so that typing never
+   * waits.
+   */
+  private void edited(Plan next) {
+    if (chosenSpot >= next.clearances().size()) {
       chosenSpot = -1;
     }
     drawing.show(here(), units());
@@ -304,7 +312,6 @@ public final class ShopWindow {
     }
   }
 
-  /** What stands round the drawing; it comes a moment after it, so that typing never waits. */
   private void showAround() {
     around = false;
     Plan plan = session.plan().get();
