@@ -52,6 +52,8 @@ public final class BlankKeys {
       new ValueKey("check.lean", "The edge leans by, mm in 100", RATIO);
   public static final ValueKey CHECK_PER_300 =
       new ValueKey("check.per-300", "Accepted over 300 mm", FINE_LENGTH);
+  public static final ValueKey CHECK_SQUARE_PER_30 =
+      new ValueKey("check.square-per-30", "Accepted over 30 mm of height", FINE_LENGTH);
   public static final ValueKey BLANK_WIDTH_THERE =
       new ValueKey("blank.width-there", "Blank’s width where it has least to spare", LENGTH);
   public static final ValueKey GLUE_COVERAGE = new ValueKey("glue.coverage", "Coverage", COVERAGE);

@@ -27,11 +27,20 @@ public record FaceCheck(
     Value allowedSquare,
     Value outOfSquare) {
 
+  /** A square shows the light of so much over 30 mm of height, mm (handbook page 3, “Flatness”). */
+  private static final double SQUARE_PER_30 = 0.1;
+
+  /** What is accepted under a straightedge for that use, over 300 mm. */
+  public static Value per300(FaceUse use) {
+    return TableValue.of(BlankKeys.CHECK_PER_300, use.gapPer300(), use.label());
+  }
+
   public static FaceCheck of(EffectiveInputs inputs, ValueRegistry registry) {
     FaceUse use = inputs.get(BlankDecisions.FACE_USE);
     Value length = inputs.get(BlankDecisions.CHECK_LENGTH);
-    Value per300 =
-        TableValue.of(BlankKeys.CHECK_PER_300, use.gapPer300(), Text.of("the use of the face"));
+    Value square =
+        TableValue.of(
+            BlankKeys.CHECK_SQUARE_PER_30, SQUARE_PER_30, Text.of("a square against the light"));
     Value height = inputs.get(BlankDecisions.CHECK_SQUARE_HEIGHT);
     Value squareGap = inputs.get(BlankDecisions.CHECK_SQUARE_GAP);
     return new FaceCheck(
@@ -39,8 +48,9 @@ public record FaceCheck(
         inputs.get(BlankDecisions.CHECK_GAP),
         inputs.get(BlankDecisions.CHECK_WIND),
         squareGap,
-        registry.put(BlankKeys.CHECK_ALLOWED, "g · ℓ / 300", in("g", per300), in("ℓ", length)),
-        registry.put(BlankKeys.CHECK_ALLOWED_SQUARE, "h · 0.1 / 30", in("h", height)),
+        registry.put(BlankKeys.CHECK_ALLOWED, "g · ℓ / 300", in("g", per300(use)), in("ℓ", length)),
+        registry.put(
+            BlankKeys.CHECK_ALLOWED_SQUARE, "g · h / 30", in("g", square), in("h", height)),
         registry.put(BlankKeys.CHECK_LEAN, "100 · g / h", in("g", squareGap), in("h", height)));
   }
 

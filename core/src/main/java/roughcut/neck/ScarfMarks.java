@@ -6,9 +6,11 @@ import static roughcut.measure.Quantity.LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.blank.FaceCheck;
 import roughcut.blank.NeckBlank;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.FaceUse;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
@@ -107,7 +109,11 @@ public record ScarfMarks(
             "m + o",
             in("m", onBack),
             in("o", sawOff)),
-        registry.put(NeckKeys.SCARF_FLATNESS, "ℓ · 0.05 / 300", in("ℓ", scarf.bevel())),
+        registry.put(
+            NeckKeys.SCARF_FLATNESS,
+            "g · ℓ / 300",
+            in("g", FaceCheck.per300(FaceUse.GLUE_FACE)),
+            in("ℓ", scarf.bevel())),
         pinSide(inputs, scarf, face, neck, blank, registry),
         !blank.symmetrical(),
         under ? seam(scarf, head, neck) : List.of());

@@ -201,6 +201,7 @@ class OneMoreTest {
             "file/PdfTrace",
             "file/SvgData",
             "geometry/ArcFinder",
+            "geometry/Curvature",
             "geometry/Offset",
             "geometry/Path");
   }

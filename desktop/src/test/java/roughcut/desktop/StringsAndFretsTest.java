@@ -109,7 +109,7 @@ class StringsAndFretsTest extends WindowTest {
     Node frets = find(robot, "scale.frets", javafx.scene.control.TextField.class);
     assertThat(bass.localToScene(0, 0).getY()).isLessThan(frets.localToScene(0, 0).getY());
     assertThat(find(robot, "fret-list", FretList.class).getColumns().get(1).getText())
-        .isEqualTo("from the nut line, centre line");
+        .isEqualTo("on the centre line");
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
     settle();
     assertThat(shown(robot, "scale.length")).isTrue();

@@ -57,9 +57,11 @@ public final class FretList extends NumberTable<Fret> {
    * What the numbers are measured from, and where a fan's lie: its frets differ along each string.
    */
   private void title() {
-    String from = rule.shows() == 0 ? "from " + rule.from().words().in(units) : "on the rule";
     boolean fanned = plan != null && plan.frets().fan().fanned();
-    along.setText(fanned ? from + ", centre line" : from);
+    along.setText(
+        rule.shows() != 0
+            ? "on the rule"
+            : fanned ? "on the centre line" : "from " + rule.from().words().in(units));
   }
 
   /** A number, and when it is rounded to a fraction by more than a little, by how much. */
