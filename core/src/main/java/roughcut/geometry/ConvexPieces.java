@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
+import roughcut.measure.Precision;
 
 /**
  * A shape with hollows and holes as shapes without: cut into triangles, and of the cuts every one
@@ -15,9 +16,6 @@ import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
  * there could be).
  */
 final class ConvexPieces {
-  /** Two sides that turn no further than this go straight on: sine of the angle. */
-  private static final double STRAIGHT = 1e-9;
-
   /** Corners that run anticlockwise; null once it was joined to another. */
   private final List<List<Coordinate>> pieces = new ArrayList<>();
 
@@ -94,7 +92,7 @@ final class ConvexPieces {
     double uy = b.y - a.y;
     double vx = c.x - b.x;
     double vy = c.y - b.y;
-    return ux * vy - uy * vx >= -STRAIGHT * Math.hypot(ux, uy) * Math.hypot(vx, vy);
+    return ux * vy - uy * vx >= -Precision.SAME * Math.hypot(ux, uy) * Math.hypot(vx, vy);
   }
 
   private static List<Coordinate> anticlockwise(Coordinate[] ring) {

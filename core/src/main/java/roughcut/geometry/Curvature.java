@@ -25,17 +25,19 @@ public record Curvature(double bulge, double hollow, boolean notch) {
   /**
    * Finds it.
    *
-   * @param bridge whether the last stretch is a line across, which belongs to no curve
+   * @param bridge whether the last stretch, where it is straight, is a line across that belongs to
+   *     no curve
    */
   public static Curvature of(Path closed, boolean bridge) {
     List<Segment> all = closed.segments().stream().filter(s -> s.length() > STUB).toList();
     int way = closed.directedArea() < 0 ? -1 : 1;
-    int last = bridge ? all.size() - 1 : all.size();
+    boolean across = bridge && !all.isEmpty() && all.get(all.size() - 1).straight();
+    int last = across ? all.size() - 1 : all.size();
     Finder finder = new Finder(way);
     for (int i = 0; i < last; i++) {
       all.get(i).fold(finder);
       int next = (i + 1) % all.size();
-      if (!bridge || next < last && next > 0) {
+      if (!across || next < last && next > 0) {
         finder.corner(all.get(i), all.get(next));
       }
     }

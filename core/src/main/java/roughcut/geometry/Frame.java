@@ -60,7 +60,6 @@ public record Frame(boolean endForEnd, boolean over) {
 
   /** What it does to shapes. */
   public Similarity similarity() {
-    Similarity half = endForEnd ? Similarity.turning(Math.PI) : Similarity.moving(0, 0);
-    return mirrors() ? half.then(Similarity.turningOver()) : half;
+    return new Similarity(endForEnd ? -1 : 1, 0, mirrors(), 0, 0);
   }
 }

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import roughcut.measure.Precision;
 import roughcut.measure.Value;
@@ -13,39 +14,26 @@ import roughcut.shop.Shop;
  */
 final class AsDesignedPlan {
   private final boolean same;
-  private final Supplier<Plan> planned;
-  private final LazyPlan before;
-  private Plan plan;
+  private final Function<String, Optional<Value>> value;
+  private final Supplier<Plan> plan;
 
   /** From nothing, and no farther than it is asked for. */
   AsDesignedPlan(Build build, Shop shop) {
-    this(build, new LazyPlan(build.asDesigned(), shop), null);
+    this.same = build.asDesigned() == build;
+    LazyPlan before = new LazyPlan(build.asDesigned(), shop);
+    this.value = before::value;
+    this.plan = before::plan;
   }
 
   /**
    * As an engine plans it, which has most of it from the plan before.
    *
-   * @param planned asked once, when it is first needed
+   * @param planned asked when it is first needed, and no more
    */
   AsDesignedPlan(Build build, Supplier<Plan> planned) {
-    this(build, null, planned);
-  }
-
-  private AsDesignedPlan(Build build, LazyPlan before, Supplier<Plan> planned) {
     this.same = build.asDesigned() == build;
-    this.before = before;
-    this.planned = planned;
-  }
-
-  private synchronized Plan plan() {
-    if (plan == null) {
-      plan = planned == null ? before.plan() : planned.get();
-    }
-    return plan;
-  }
-
-  private Optional<Value> value(String id) {
-    return planned == null ? before.value(id) : plan().value(id);
+    this.plan = new Once(planned);
+    this.value = id -> plan.get().value(id);
   }
 
   /**
@@ -59,7 +47,8 @@ final class AsDesignedPlan {
     if (value.measured()) {
       return true;
     }
-    return value(value.id())
+    return this.value
+        .apply(value.id())
         .map(
             drawn ->
                 Math.abs(drawn.value() - value.value())
@@ -69,6 +58,24 @@ final class AsDesignedPlan {
 
   /** The plan as drawn; empty where nothing was measured, so that the two are one. */
   Optional<Plan> different() {
-    return same ? Optional.empty() : Optional.of(plan());
+    return same ? Optional.empty() : Optional.of(plan.get());
+  }
+
+  /** What is made once, when it is first asked for. */
+  private static final class Once implements Supplier<Plan> {
+    private final Supplier<Plan> made;
+    private Plan plan;
+
+    Once(Supplier<Plan> made) {
+      this.made = made;
+    }
+
+    @Override
+    public synchronized Plan get() {
+      if (plan == null) {
+        plan = made.get();
+      }
+      return plan;
+    }
   }
 }

@@ -17,7 +17,7 @@ final class LazyPlan {
   private final Build build;
   private final PlanInputs inputs;
   private final Memo memo;
-  private final AsDesignedPlan drawn;
+  private final Supplier<AsDesignedPlan> drawn;
   private LayoutPlan layout;
   private FretboardPlan fretboard;
   private StringPlan strings;
@@ -28,16 +28,16 @@ final class LazyPlan {
   private Plan plan;
 
   LazyPlan(Build build, Shop shop) {
-    this(build, shop, new Memo(), null);
+    this(build, shop, new Memo(), () -> new AsDesignedPlan(build, shop));
   }
 
   /**
    * Chapters of which some may be taken as they were.
    *
    * @param memo for this plan
-   * @param drawn the plan before anything was measured; null for one from nothing
+   * @param drawn the plan before anything was measured
    */
-  LazyPlan(Build build, Shop shop, Memo memo, AsDesignedPlan drawn) {
+  LazyPlan(Build build, Shop shop, Memo memo, Supplier<AsDesignedPlan> drawn) {
     this.drawn = drawn;
     this.build = build;
     this.memo = memo;
@@ -132,7 +132,7 @@ final class LazyPlan {
               blanks,
               body,
               ChapterResult.union(all),
-              drawn == null ? new AsDesignedPlan(build, inputs.shop()) : drawn);
+              drawn.get());
     }
     return plan;
   }

@@ -27,7 +27,7 @@ public final class PlanEngine {
       return plan;
     }
     Memo fresh = changed(next, in).map(memo::next).orElseGet(Memo::new);
-    Plan made = new LazyPlan(next, in, fresh, drawn(next, in)).plan();
+    Plan made = new LazyPlan(next, in, fresh, () -> drawn(next, in)).plan();
     memo = fresh;
     build = next;
     shop = in;

@@ -73,6 +73,18 @@ class CurvatureTest {
     assertThat(Curvature.of(step.path(), false).notch()).isTrue();
   }
 
+  /** A body drawn round, without a line across, keeps its last curve. */
+  @Test
+  void aLastCurveIsNoBridge() {
+    Path lens =
+        Path.of(
+            List.of(
+                new Arc(p(0, -40), 50, Math.atan2(40, 30), Math.PI - 2 * Math.atan2(40, 30)),
+                new Arc(p(0, 0), 30, Math.PI, Math.PI)),
+            true);
+    assertThat(Curvature.of(lens, true).bulge()).as("its last stretch").isCloseTo(30, within(1e-9));
+  }
+
   /** The line across the neck has two sharp corners that are no part of the curve. */
   @Test
   void theBridgeIsLeftOut() {
