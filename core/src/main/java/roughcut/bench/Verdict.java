@@ -70,6 +70,7 @@ public record Verdict(List<Item> items) {
     for (OutdatedCut one : outdated) {
       all.add(new Item(State.LOOK, one.text(), Set.of(one.operation().part())));
     }
+    all.addAll(OtherHand.of(plan));
     return new Verdict(all);
   }
 
