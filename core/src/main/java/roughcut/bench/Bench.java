@@ -34,7 +34,7 @@ public final class Bench {
   public enum State {
     DONE(Text.of("done")),
     READY(Text.of("can be done now")),
-    OWES(Text.of("owes something first")),
+    OWES(Text.of("something else comes first")),
     WAITS(Text.of("waits")),
     NOT_YET(Text.of("not yet"));
 
@@ -162,7 +162,7 @@ public final class Bench {
     LocalDateTime soon = now.plusMinutes(1);
     for (Reading reading : log().current().values()) {
       if (reading.at().isAfter(soon)) {
-        all.add(Text.of("the reading of {of} is of {day}", reading.of(), day(reading.at())));
+        all.add(Text.of("The reading of {of} is dated {day}", reading.of(), day(reading.at())));
       }
     }
     for (DoneOperation done : log().done()) {
@@ -175,26 +175,27 @@ public final class Bench {
     List<Text> odd =
         new ArrayList<>(
             all.stream()
-                .map(w -> Text.of("{what}, which is still to come: is the clock right?", w))
+                .map(w -> Text.of("{what}, which is in the future: is the clock right?", w))
                 .toList());
     for (Reading reading : log().current().values()) {
       if (CutLocations.places(reading.of()) && plan.value(reading.of()).isEmpty()) {
         odd.add(
             Text.of(
-                "the reading of {of} is of something that isn't there; it is kept", reading.of()));
+                "the reading of {of} belongs to something that no longer exists; it is kept",
+                reading.of()));
       }
     }
     for (DoneOperation done : log().done()) {
       if (route.find(done.operation()).isEmpty()) {
         odd.add(
             Text.of(
-                "“{operation}” is in the log as done, and isn't part of this instrument's work; it is kept",
+                "“{operation}” is logged as done but isn't part of this instrument's work; it is kept",
                 done.operation()));
       }
       if (done.hands().compareTo(LONGEST) > 0) {
         odd.add(
             Text.of(
-                "{operation} took {minutes} minutes: was the timer forgotten?",
+                "{operation} took {minutes} minutes: did the timer keep running?",
                 route.find(done.operation()).map(Route::quoted).orElse(Text.raw(done.operation())),
                 done.hands().toMinutes()));
       }
@@ -214,7 +215,8 @@ public final class Bench {
         .map(
             last ->
                 Text.of(
-                    "The clock stands at {day}, before an entry of {day2}: is it right? What is entered now counts all the same.",
+                    "The clock says {day}, earlier than an entry of {day2}: is it right? New "
+                        + "entries count all the same.",
                     day(now),
                     day(last)));
   }
@@ -282,7 +284,7 @@ public final class Bench {
       if (maker.isPresent()) {
         missing.putIfAbsent(
             maker.get().id(),
-            Text.of("{operation} first: it gives {face}", Route.quoted(maker.get()), face.words()));
+            Text.of("{operation} first: it makes {face}", Route.quoted(maker.get()), face.words()));
       } else if (gone.containsKey(face)) {
         missing.put(face.name(), Route.takesAway(gone.get(face), face, op));
       }
@@ -317,7 +319,7 @@ public final class Bench {
     ReferenceFace face =
         destroyer.destroys().stream().filter(op.needs()::contains).findFirst().orElseThrow();
     return Text.of(
-        "{operation} is not done, and {face} goes with {destroyer}",
+        "{operation} is not done, and {face} is lost with {destroyer}",
         Route.quoted(op),
         face.words(),
         Route.quoted(destroyer));
@@ -410,7 +412,7 @@ public final class Bench {
     String despite = RiskAssessment.told(risks).in(Units.MM);
     List<String> words = new ArrayList<>();
     words.add(note);
-    words.add(despite.isEmpty() ? "" : "done all the same – " + despite);
+    words.add(despite.isEmpty() ? "" : "marked done anyway – " + despite);
     words.add(reason.isBlank() ? "" : "reason: " + reason.strip());
     String said = words.stream().filter(w -> !w.isEmpty()).collect(Collectors.joining("; "));
     Map<String, Double> accepted = new LinkedHashMap<>();

@@ -46,13 +46,13 @@ final class BodyOrder {
                 OperationId.BODY_MILL,
                 PartId.BODY,
                 BLANKS,
-                Text.of("Joint and plane the body's boards"),
+                Text.of("Joint and plane the body boards"),
                 75)
             .problems(list.woodTrouble(BodyOrder::ofBack))
             .tools(Text.of("jointer"), Text.of("planer"), Text.of("winding sticks"))
             .setIfThere(BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
             .set(BlankKeys.BODY_BACK_THICKNESS.id())
-            .waits(REST, Text.of("freshly milled wood has moved and shows it"))
+            .waits(REST, Text.of("freshly milled wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .unsafeAction(Text.of("one dimension of the board was never measured")));
@@ -70,18 +70,18 @@ final class BodyOrder {
                   HoldPoint.look(
                           "body.joint",
                           Text.of("The joint closes without clamps"),
-                          Text.of("light behind it, the halves standing on each other"),
+                          Text.of("hold the halves together against a light"),
                           Text.of("a joint that is forced shut opens later"))
                       .within(HoldPoint.FLAT_DAYS))
               .cautions(Caution.GLUE)
-              .unsafeAction(Text.of("the figure is wanted at the other side"));
+              .unsafeAction(Text.of("the figure ends up on the wrong side"));
       if (body.winged()) {
-        glue.after(OperationId.NECK_FLATTEN, Text.of("the neck's core has no true sides yet"));
+        glue.after(OperationId.NECK_FLATTEN, Text.of("the neck core has no true sides yet"));
       }
       list.add(glue);
     }
     list.add(
-        body(OperationId.BODY_FLATTEN, Text.of("Flatten the body's blank"), 45)
+        body(OperationId.BODY_FLATTEN, Text.of("Flatten the body blank"), 45)
             .after(
                 joined ? OperationId.BODY_GLUE : OperationId.BODY_MILL,
                 Text.of("there is no blank yet"))
@@ -91,7 +91,7 @@ final class BodyOrder {
     list.add(
         body(
                 OperationId.BODY_LINES,
-                Text.of("Draw the body's centre line, carried over both ends"),
+                Text.of("Draw the body centre line and carry it over both ends"),
                 10)
             .needsFaces(BODY_TOP)
             .measures(BODY_EDGE)
@@ -106,9 +106,9 @@ final class BodyOrder {
 
   private Text joining() {
     if (body.winged()) {
-      return Text.of("Glue the body's wings to the neck's core");
+      return Text.of("Glue the body wings to the neck core");
     }
-    return body.laminated() ? Text.of("Glue the body's strips") : Text.of("Glue the body's halves");
+    return body.laminated() ? Text.of("Glue the body strips") : Text.of("Glue the body halves");
   }
 
   boolean topped() {
@@ -123,20 +123,20 @@ final class BodyOrder {
     List<Text> wood = list.woodTrouble(p -> p.use() == WoodPart.Use.TOP);
     if (list.there("resaw.leaves")) {
       list.add(
-          top(OperationId.TOP_RESAW, Text.of("Resaw the top and open it like a book"), 40)
+          top(OperationId.TOP_RESAW, Text.of("Resaw the top and bookmatch it"), 40)
               .problems(wood)
               .tools(Text.of("bandsaw, tall fence"))
               .set(
                   BlankKeys.RESAW_ROUGH.id(),
                   BlankKeys.RESAW_NEED.id(),
                   BlankKeys.RESAW_LEAVES.id())
-              .waits(REST, Text.of("the leaves have moved and lie still"))
+              .waits(REST, Text.of("the leaves have moved and settled"))
               .movesWood()
               .cautions(Caution.BANDSAW, Caution.DUST)
               .unsafeAction(Text.of("the blade wanders and a leaf comes out too thin")));
     }
     OperationDraft joint =
-        top(OperationId.TOP_JOINT, Text.of("Joint and glue the top's leaves"), 40)
+        top(OperationId.TOP_JOINT, Text.of("Joint and glue the top leaves"), 40)
             .problems(list.has(OperationId.TOP_RESAW) ? List.of() : wood)
             .tools(Text.raw(body.join().glue().name()), Text.of("plane"), Text.of("clamps"))
             .cures(body.join().glue(), PartId.TOP)
@@ -146,7 +146,7 @@ final class BodyOrder {
     }
     list.add(joint);
     OperationDraft glue =
-        top(OperationId.TOP_GLUE, Text.of("Glue the top on"), 45)
+        top(OperationId.TOP_GLUE, Text.of("Glue on the top"), 45)
             .needsFaces(BODY_INSIDE)
             .after(OperationId.TOP_JOINT, Text.of("there is no top yet"))
             .after(OperationId.BODY_FLATTEN, Text.of("its face isn't flat yet"))
@@ -157,10 +157,10 @@ final class BodyOrder {
                         "top.flat",
                         Text.of("Top and body lie flat on each other"),
                         Text.of("straightedge, both ways"),
-                        Text.of("a hollow under the top is heard and never reached"))
+                        Text.of("a hollow under the top can be heard and never reached"))
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
-            .unsafeAction(Text.of("a channel or a bore under the top was forgotten"));
+            .unsafeAction(Text.of("a channel or hole under the top was forgotten"));
     body.topping().ifPresent(t -> glue.glues(t).cures(t.glue(), PartId.TOP, PartId.BODY));
     list.add(glue);
   }
@@ -186,7 +186,7 @@ final class BodyOrder {
     list.add(
         body(
                 BodyWork.OUTLINE.operation(),
-                Text.of("Saw outside the body's line, trim it to the template"),
+                Text.of("Saw outside the body outline, trim it to the template"),
                 90)
             .needsFaces(BODY_BACK)
             .measures(BODY_LINES)
@@ -211,14 +211,13 @@ final class BodyOrder {
         60,
         SurfaceDecisions.BELLY_DEPTH,
         BODY_BACK);
-    surface(
-        BodyWork.HEEL, Text.of("Carve the heel's corner"), 45, SurfaceDecisions.HEEL_CARVE_DEPTH);
+    surface(BodyWork.HEEL, Text.of("Carve the heel corner"), 45, SurfaceDecisions.HEEL_CARVE_DEPTH);
     list.add(
         body(BodyWork.EDGES.operation(), edges(), 60)
-            .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't there yet"))
+            .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't finished yet"))
             .tools(Text.of("round-over cutter with a bearing"), Text.of("scraper"))
             .cautions(Caution.ROUTER, Caution.DUST)
-            .unsafeAction(Text.of("the bearing drops into a rout that is open at the edge")));
+            .unsafeAction(Text.of("the bearing drops into a rout that opens at the edge")));
   }
 
   private void surface(
@@ -226,10 +225,9 @@ final class BodyOrder {
     if (list.value(depth) > 0) {
       list.add(
           body(work.operation(), title, minutes)
-              .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't there yet"))
+              .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't finished yet"))
               .tools(
-                  Text.of("rasp, spokeshave or sanding disc"),
-                  Text.of("lines as the Edges page draws them"))
+                  Text.of("rasp, spokeshave or sanding disc"), Text.of("lines from the Edges page"))
               .destroys(destroys)
               .cautions(Caution.EDGES, Caution.DUST));
     }
@@ -237,7 +235,7 @@ final class BodyOrder {
 
   private Text edges() {
     return body.binding().isPresent()
-        ? Text.of("Let the binding in and round the edges")
-        : Text.of("Round the body's edges");
+        ? Text.of("Fit the binding and round over the edges")
+        : Text.of("Round over the body edges");
   }
 }

@@ -34,7 +34,7 @@ public record BuildSummary(int done, int of, int stops, int toGet, List<Operatio
     if (done == of) {
       return Text.of("finished");
     }
-    return done == 0 ? Text.of("not begun") : Text.of("{done} of {of} operations done", done, of);
+    return done == 0 ? Text.of("Not started") : Text.of("{done} of {of} operations done", done, of);
   }
 
   /** How far it is, and what comes next. */

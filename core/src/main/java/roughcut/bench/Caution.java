@@ -9,38 +9,46 @@ import roughcut.measure.Text;
 public enum Caution {
   SAW(
       Text.of(
-          "Guards and riving knife in place, push blocks, hands well away, stand out of line. No gloves"
-              + " or loose sleeves. Power off to change the blade.")),
+          "Keep guards and riving knife in place, use push blocks, keep hands well away "
+              + "and stand out of line. No gloves or loose sleeves. Switch off before you "
+              + "change the blade.")),
   BANDSAW(
       Text.of(
-          "Support under what overhangs; relief cuts before tight curves; guard down to the wood.")),
+          "Support overhanging wood. Make relief cuts before tight curves. Lower the "
+              + "guard to the wood.")),
   PLANER(
       Text.of(
-          "Mind the machine's least length and thickness; push blocks; never a short piece without a"
-              + " carrier.")),
+          "Respect the machine's minimum length and thickness. Use push blocks. Never "
+              + "feed a short piece without a carrier.")),
   ROUTER(
       Text.of(
-          "Mind the direction of feed; climb cuts only light and held; large cutters slow; a tug at the"
-              + " template before you start. Unplugged while you change cutters.")),
-  DRILL(Text.of("Clamp the work; a stop on the bit; let the bit come to rest before you lift it.")),
-  SMALL_PARTS(Text.of("Small and short parts go in a carrier or jig, never freehand.")),
-  DUST(Text.of("Extraction and a fitted mask.")),
-  GLUE(Text.of("Gloves and air; wipe spills at once; read what is on the bottle.")),
+          "Watch the direction of feed. Climb cuts only light and with a firm hold. Run "
+              + "large cutters slowly. Tug at the template before you start. Unplug the router "
+              + "to change cutters.")),
+  DRILL(Text.of("Clamp the work. Set a depth stop. Let the bit stop before you lift it.")),
+  SMALL_PARTS(Text.of("Hold small and short parts in a carrier or jig, never by hand.")),
+  DUST(Text.of("Use dust extraction and a fitted mask.")),
+  GLUE(Text.of("Wear gloves, ventilate, wipe up spills at once, and read the label.")),
   QUICK_GLUE(
-      Text.of("Eyes covered, fresh air, debonder at hand: it bonds skin at once and fumes.")),
-  FINISH(Text.of("Air, mask for vapours, no flame or spark; keep it off the skin.")),
+      Text.of(
+          "Protect your eyes, ventilate, and keep debonder at hand: it bonds skin "
+              + "instantly and gives off fumes.")),
+  FINISH(
+      Text.of(
+          "Ventilate, wear a vapour mask, keep flames and sparks away, and keep it off "
+              + "your skin.")),
   OILY_RAGS(
       Text.of(
-          "Oily rags catch fire by themselves: dry them flat outdoors, or keep them under water in a"
-              + " closed metal can.")),
-  HEAT(Text.of("Hot iron or glue pot: mind hands and cable; never left alone.")),
-  EDGES(Text.of("Sharp tools: clamp the work, both hands behind the edge.")),
-  WIRE(Text.of("Cut wire flies: cover your eyes, hold both ends.")),
-  ELECTRIC(Text.of("Low voltage only; anything on mains is for a qualified person."));
+          "Oily rags can catch fire by themselves. Dry them flat outdoors, or keep them "
+              + "under water in a closed metal can.")),
+  HEAT(Text.of("Hot iron or glue pot: keep hands and cable clear, and never leave it alone.")),
+  EDGES(Text.of("Sharp tools: clamp the work and keep both hands behind the edge.")),
+  WIRE(Text.of("Cut wire flies off: protect your eyes and hold both ends.")),
+  ELECTRIC(Text.of("Low voltage only. Mains wiring is for a qualified person."));
 
   /** What comes before all of them. */
   public static final Text STANDING =
-      Text.of("The manuals of your machines, local rules and qualified people come first.");
+      Text.of("Machine manuals, local rules and qualified people come first.");
 
   private final Text words;
 

@@ -66,7 +66,7 @@ final class CutOrder {
       return;
     }
     OperationDraft fit =
-        body(OperationId.NECK_FIT, Text.of("Try the neck in its pocket, and ease it"), 30)
+        body(OperationId.NECK_FIT, Text.of("Try the neck in its pocket and ease it"), 30)
             .after(OperationId.cut("pocket"), Text.of("there is no pocket yet"))
             .after(OperationId.HEEL_FACES, Text.of("its heel isn't final yet"))
             .tools(Text.of("the neck"), Text.of("straightedge"), Text.of("caliper"))
@@ -81,10 +81,10 @@ final class CutOrder {
                     list.plan.asDrawn().orElse(list.plan).value(Measurables.POCKET_EDGE.drawn()),
                     0.2,
                     Text.of("depth gauge"),
-                    Text.of("how high the neck sits follows from it, before it is forced in")))
+                    Text.of("the height of the neck follows from it, before you force it in")))
             .hold(standing())
             .hold(straightedge())
-            .unsafeAction(Text.of("a pocket is deepened by guess until its floor gets thin"));
+            .unsafeAction(Text.of("the pocket is deepened by guesswork until its floor is thin"));
     if (list.plan.stringPlan().heights().seat().orElseThrow().wedged()) {
       fit.after(OperationId.HEEL_WEDGE, Text.of("the wedge isn't planed yet"))
           .tools(Text.of("the wedge"));
@@ -96,7 +96,7 @@ final class CutOrder {
                 Text.of("Measure the scale with the neck in the pocket"),
                 15)
             .after(OperationId.NECK_FIT, Text.of("the neck isn't seated yet"))
-            .tools(Text.of("long rule"), Text.of("string through both edges"))
+            .tools(Text.of("long rule"), Text.of("string over both edges"))
             .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable()
             .hold(
@@ -108,14 +108,15 @@ final class CutOrder {
                         .value("fret." + (int) list.plan.frets().divisions().value() + ".from-nut"),
                     0.3,
                     Text.of("long rule, from the nut line"),
-                    Text.of("the bridge's place follows from the real scale, twice this")))
+                    Text.of(
+                        "the bridge position follows from the real scale, twice this distance")))
             .hold(
                 list.measured(
                     Decisions.JOINT_X,
                     0.5,
                     Text.of("long rule, from the nut line"),
                     Text.of(
-                        "what is placed from the body's edge moves as far as the neck sits out or in")))
+                        "whatever is located from the body edge moves when the neck sits further out or in")))
             .unsafeAction(Text.of("the scale is measured before the neck is seated")));
   }
 
@@ -175,7 +176,7 @@ final class CutOrder {
                             c ->
                                 draft.after(
                                     OperationId.cut(c.row()),
-                                    Text.of("it is bored from the {c}", c.words()))));
+                                    Text.of("it is drilled from the {c}", c.words()))));
       }
     }
     return draft.unsafeAction(wrong(first));
@@ -198,7 +199,7 @@ final class CutOrder {
     } else if (cut.from() == CutFrom.EDGE) {
       draft
           .needsFaces(BODY_BACK)
-          .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't there yet"));
+          .after(BodyWork.OUTLINE.operation(), Text.of("its edge isn't finished yet"));
     }
     boolean open = cut.from() == CutFrom.TOP && !covered(cut);
     if (topped && open) {
@@ -243,7 +244,7 @@ final class CutOrder {
     }
     draft.tools(
         cuts.get(0).kind().bored()
-            ? Text.of("drill press or jig, stop")
+            ? Text.of("drill press or jig, depth stop")
             : Text.of("template, screwed down"));
   }
 
@@ -265,19 +266,19 @@ final class CutOrder {
     boolean pocketed = list.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
-        draft.after(OperationId.HEEL_FACES, Text.of("it is fitted to the heel's final faces"));
+        draft.after(OperationId.HEEL_FACES, Text.of("it is fitted to the final faces of the heel"));
         draft
             .hold(
                 list.measured(
                     Decisions.HEEL_THICKNESS,
                     0.3,
                     Text.of("caliper"),
-                    Text.of("the pocket's depth follows from it")))
+                    Text.of("the pocket depth follows from it")))
             .hold(
                 HoldPoint.look(
                     "pocket.rails",
-                    Text.of("The rails are set round the real neck"),
-                    Text.of("push it in and out between them: no play, no force"),
+                    Text.of("The rails fit the real neck"),
+                    Text.of("push the neck in and out between them: no play, no force"),
                     Text.of("the pocket fixes the string line")));
       }
       case BRIDGE, POST -> {
@@ -294,12 +295,14 @@ final class CutOrder {
         }
         if (list.has(OperationId.BOLT_PILOTS)) {
           draft.after(
-              OperationId.BOLT_PILOTS, Text.of("the body's bores are marked from the heel's"));
+              OperationId.BOLT_PILOTS,
+              Text.of("the holes in the body are marked from those in the heel"));
         }
       }
       case PICKUP -> {
         if (pocketed) {
-          draft.after(OperationId.NECK_FIT, Text.of("its place counts from the seated neck"));
+          draft.after(
+              OperationId.NECK_FIT, Text.of("its position is measured from the seated neck"));
         }
       }
       case JACK -> {
@@ -323,7 +326,7 @@ final class CutOrder {
         list.plan.value(StringKeys.PROOF_STANDING_WANTED.id()),
         0.2,
         Text.of("depth gauge or rule on edge"),
-        Text.of("how high the saddles stand follows from it"));
+        Text.of("the saddle height follows from it"));
   }
 
   private HoldPoint straightedge() {
@@ -332,7 +335,7 @@ final class CutOrder {
         list.plan.value(StringKeys.PROOF_STRAIGHTEDGE_WANTED.id()),
         0.5,
         Text.of("straightedge and rule"),
-        Text.of("whether the bridge can come low and high enough follows from it"));
+        Text.of("it shows whether the bridge can go low and high enough"));
   }
 
   private void listed(OperationDraft draft, Cut cut) {
@@ -340,17 +343,18 @@ final class CutOrder {
       draft.hold(
           HoldPoint.look(
               "hardware." + cut.row(),
-              Text.of("The part for the {cut} is in hand, and like its listed sizes", cut.words()),
+              Text.of(
+                  "The part for the {cut} is in hand and matches its listed sizes", cut.words()),
               Text.of("caliper on the part itself"),
-              Text.of("hardware drilled for from memory differs")));
+              Text.of("hardware drilled from memory never matches")));
     }
   }
 
   private static Text wrong(Cut cut) {
     return switch (cut.kind()) {
-      case POCKET -> Text.of("its corners are round, the heel is square");
+      case POCKET -> Text.of("the pocket corners are round, the heel is square");
       case BRIDGE, POST ->
-          Text.of("it is set square on the scale line, with no room for the saddles");
+          Text.of("it is set square on the scale line, with no room for saddle travel");
       case PICKUP ->
           Text.of("a long cutter can't take a shallow first pass: its bearing leaves the template");
       case WIRE, CHANNEL -> Text.of("it comes out into another rout, or nearly");

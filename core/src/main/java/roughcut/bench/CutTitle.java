@@ -26,18 +26,18 @@ final class CutTitle {
       case CAVITY -> Text.of("Rout the cavity for {one}", one);
       case CHANNEL -> Text.of("Rout the channel for {one}", one);
       case BRIDGE, BLOCK, SPRINGS -> Text.of("Cut {one}", one);
-      case SLOT -> Text.of("Bore, saw and file the slot of {one}", one);
-      case WIRE -> Text.of("Bore the channel for {one}", one);
+      case SLOT -> Text.of("Drill, saw and file the slot of {one}", one);
+      case WIRE -> Text.of("Drill the channel for {one}", one);
       case STRING ->
           count == 1
-              ? Text.of("Bore {one}", one)
-              : Text.of("Bore through for {count} strings", count);
+              ? Text.of("Drill {one}", one)
+              : Text.of("Drill through for {count} strings", count);
       case SCREW ->
           count > 1 && kind.template().endsWith(SCREW)
-              ? Text.of("Bore for the {part}'s {count} screws", kind.args().get(0), count)
-              : Text.of("Bore for {one}", one);
-      case JACK, SHAFT, BOLT, POST, STRAP -> Text.of("Bore for {one}", one);
-      case RELIEF, BORE -> Text.of("Bore {one}", one);
+              ? Text.of("Drill for the {part}: {count} screws", kind.args().get(0), count)
+              : Text.of("Drill for {one}", one);
+      case JACK, SHAFT, BOLT, POST, STRAP -> Text.of("Drill for {one}", one);
+      case RELIEF, BORE -> Text.of("Drill {one}", one);
     };
   }
 

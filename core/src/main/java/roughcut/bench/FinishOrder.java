@@ -47,7 +47,8 @@ final class FinishOrder {
           whole(OperationId.NECK_GLUE_IN, BODY, Text.of("Glue the neck into its pocket"), 40)
               .after(OperationId.NECK_FIT, Text.of("it doesn't fit yet"))
               .after(
-                  OperationId.NECK_CARVE, Text.of("its back is carved while nothing is in the way"))
+                  OperationId.NECK_CARVE,
+                  Text.of("its back is easier to carve while nothing is in the way"))
               .tools(
                   Text.raw(list.plan.glueUp().job().glue().name()),
                   Text.of("cauls"),
@@ -59,14 +60,14 @@ final class FinishOrder {
                       Text.of(
                           "The string line runs down the middle, and the heel sits on the floor"),
                       Text.of("strings or a long rule along both edges; paper under the heel"),
-                      Text.of("it never comes out again")))
+                      Text.of("it can never be taken apart again")))
               .cures(list.plan.glueUp().job().glue(), PartId.values())
               .cautions(Caution.GLUE));
       list.add(
-          whole(OperationId.HEEL_BLEND, BODY, Text.of("Blend the heel with the body"), 60)
+          whole(OperationId.HEEL_BLEND, BODY, Text.of("Blend the heel into the body"), 60)
               .after(
                   OperationId.NECK_GLUE_IN,
-                  Text.of("a heel is blended only with the neck in the body"))
+                  Text.of("a heel can only be blended with the neck in the body"))
               .tools(Text.of("rasp"), Text.of("scraper"))
               .cautions(Caution.EDGES, Caution.DUST));
     }
@@ -75,7 +76,7 @@ final class FinishOrder {
   void finish() {
     OperationDraft sand =
         whole(OperationId.FINISH_SAND, BODY, Text.of("Sand body and neck through the grits"), 180)
-            .after(BodyWork.EDGES.operation(), Text.of("its edges aren't rounded yet"))
+            .after(BodyWork.EDGES.operation(), Text.of("its edges aren't rounded over yet"))
             .after(OperationId.NECK_CARVE, Text.of("the neck isn't carved yet"))
             .tools(
                 Text.of(
@@ -83,10 +84,10 @@ final class FinishOrder {
                     FinishBook.get(list.choice(RoutDecisions.FINISH).word()).grit()),
                 Text.of("raking light"))
             .cautions(Caution.DUST)
-            .unsafeAction(Text.of("a scratch is seen only under the first coat"));
+            .unsafeAction(Text.of("a scratch shows only under the first coat"));
     for (Operation op : list.operations()) {
       if (op.id().startsWith(CutName.OPERATION) || op.chapter() == Chapter.BODY) {
-        sand.after(new OperationId(op.id()), Text.of("what is cut through a film chips it"));
+        sand.after(new OperationId(op.id()), Text.of("cutting through a finish chips it"));
       }
     }
     list.add(sand);
@@ -104,7 +105,7 @@ final class FinishOrder {
           case GOES_IN -> false;
         };
     return kept && list.plan.cuts().pocket().isPresent()
-        ? Text.of("Mask pocket and heel, slots, cavities")
+        ? Text.of("Mask pocket, heel, slots and cavities")
         : Text.of("Mask slots and cavities");
   }
 
@@ -116,7 +117,7 @@ final class FinishOrder {
             .tools(Text.of("tape"), Text.of("plugs"))
             .undoable());
     OperationId before = OperationId.FINISH_MASK;
-    Text why = Text.of("film is cut out of slots and cavities again");
+    Text why = Text.of("the finish has to be cut out of slots and cavities again");
     for (int i = 1; i <= finish.coats(); i++) {
       boolean last = i == finish.coats();
       OperationId id = last ? OperationId.FINISH_COATS : OperationId.coat(i);
@@ -144,7 +145,7 @@ final class FinishOrder {
       }
       list.add(coat);
       before = id;
-      why = Text.of("the coat before it isn't on yet");
+      why = Text.of("the previous coat isn't on yet");
     }
   }
 
@@ -158,39 +159,40 @@ final class FinishOrder {
           whole(
                   OperationId.WIRING_SHIELD,
                   ROUTS,
-                  Text.of("Shield the cavities, check that all of it conducts"),
+                  Text.of("Shield the cavities and check that all of it conducts"),
                   60)
               .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish runs into it"))
               .tools(Text.of("copper or paint"), Text.of("meter"))
               .cautions(Caution.EDGES));
       list.add(
           whole(OperationId.WIRING_SOLDER, ROUTS, Text.of("Wire pickups, controls and jack"), 120)
-              .after(OperationId.WIRING_SHIELD, Text.of("the shield isn't in yet"))
+              .after(OperationId.WIRING_SHIELD, Text.of("the shielding isn't in yet"))
               .tools(Text.of("iron"), Text.of("meter"))
               .hold(
                   HoldPoint.look(
                       "wiring.phase",
                       Text.of("The pickups agree: both on are louder and hum less"),
-                      Text.of("tap with a screwdriver; coil and magnet both reversed cancel hum"),
-                      Text.of("turned round later, everything has to come out again")))
+                      Text.of(
+                          "tap them with a screwdriver; coil and magnet both reversed cancel hum"),
+                      Text.of("to turn one round later, everything has to come out again")))
               .cautions(Caution.HEAT, Caution.ELECTRIC));
     }
     list.add(
         whole(OperationId.TUNERS_FIT, STRINGS, Text.of("Fit the tuners"), 30)
             .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
-            .after(OperationId.HEAD_TUNERS, Text.of("there are no bores yet"))
+            .after(OperationId.HEAD_TUNERS, Text.of("the holes aren't drilled yet"))
             .tools(Text.of("small drill"), Text.of("wax on the screws"))
             .undoable());
     OperationDraft bridge =
-        whole(OperationId.BRIDGE_FIT, STRINGS, Text.of("Set bridge and ground wire in"), 30)
+        whole(OperationId.BRIDGE_FIT, STRINGS, Text.of("Install bridge and ground wire"), 30)
             .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
             .tools(Text.of("press or clamp for the posts"))
             .hold(
                 HoldPoint.look(
                     "bridge.bush",
-                    Text.of("The posts' bushings are as wide as their bores want"),
-                    Text.of("caliper on each, and a trial bore in scrap with a drop of finish"),
-                    Text.of("a bushing that is forced splits the top")));
+                    Text.of("The post bushings fit their bores"),
+                    Text.of("caliper on each, and a trial hole in scrap with a drop of finish"),
+                    Text.of("a bushing that is forced in splits the top")));
     List<OperationId> posts =
         list.plan.cuts().cuts().stream()
             .filter(c -> c.kind() == CutKind.POST)
@@ -198,11 +200,11 @@ final class FinishOrder {
             .distinct()
             .toList();
     for (OperationId cut : posts) {
-      bridge.after(cut, Text.of("its bores aren't there yet"));
+      bridge.after(cut, Text.of("its bores aren't drilled yet"));
     }
     list.add(bridge);
     list.add(
-        whole(OperationId.NUT_SHAPE, STRINGS, Text.of("Shape the nut's blank and seat it"), 45)
+        whole(OperationId.NUT_SHAPE, STRINGS, Text.of("Shape the nut blank and seat it"), 45)
             .after(OperationId.BOARD_NUT_END, Text.of("its seat isn't cut yet"))
             .tools(Text.of("files"), Text.of("caliper"))
             .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
@@ -214,9 +216,9 @@ final class FinishOrder {
         };
     if (screwed) {
       list.add(
-          whole(OperationId.NECK_SCREW_ON, BODY, Text.of("Screw the neck on"), 20)
+          whole(OperationId.NECK_SCREW_ON, BODY, Text.of("Bolt the neck on"), 20)
               .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
-              .after(OperationId.BOLT_PILOTS, Text.of("it has no pilots yet"))
+              .after(OperationId.BOLT_PILOTS, Text.of("it has no pilot holes yet"))
               .after(OperationId.NECK_FIT, Text.of("it doesn't fit yet"))
               .tools(Text.of("driver by hand"), Text.of("wax on the screws"))
               .set("bolt.length")
@@ -232,12 +234,12 @@ final class FinishOrder {
         whole(
                 OperationId.COVERS_MAKE,
                 ROUTS,
-                Text.of("Saw the covers to their ledges, screw them on"),
+                Text.of("Saw the covers to fit their ledges and screw them on"),
                 60)
             .tools(Text.of("offcut"), Text.of("fine saw"), Text.of("template"))
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .unsafeAction(
-                Text.of("a cover is sawn to the drawing, and the ledge came out otherwise"));
+                Text.of("a cover is sawn to the drawing, and the ledge came out differently"));
     list.plan
         .cuts()
         .covers()
@@ -255,7 +257,9 @@ final class FinishOrder {
     list.add(
         whole(OperationId.FRETS_LEVEL, FRETBOARD, Text.of("Level the frets, rod neutral"), 60)
             .after(OperationId.FRETS_ENDS, Text.of("the frets aren't in yet"))
-            .after(OperationId.NECK_STRAIGHTEDGE, Text.of("the neck isn't known to be straight"))
+            .after(
+                OperationId.NECK_STRAIGHTEDGE,
+                Text.of("nobody has checked that the neck is straight"))
             .tools(Text.of("levelling beam"), Text.of("marker"), Text.of("rocker over three"))
             .cautions(Caution.EDGES));
     list.add(
@@ -264,7 +268,7 @@ final class FinishOrder {
             .tools(Text.of("crowning file"), Text.of("polish"))
             .cautions(Caution.EDGES));
     list.add(
-        whole(OperationId.STRINGS_ON, STRINGS, Text.of("String it up to pitch"), 20)
+        whole(OperationId.STRINGS_ON, STRINGS, Text.of("String up to pitch"), 20)
             .after(OperationId.TUNERS_FIT, Text.of("there are no tuners yet"))
             .after(OperationId.BRIDGE_FIT, Text.of("there is no bridge yet"))
             .after(OperationId.NUT_SHAPE, Text.of("there is no nut yet"))
@@ -274,18 +278,18 @@ final class FinishOrder {
             .cautions(Caution.WIRE)
             .undoable());
     list.add(
-        whole(OperationId.NUT_SLOTS, STRINGS, Text.of("File the nut's slots down in steps"), 45)
-            .after(OperationId.STRINGS_ON, Text.of("their depth is read under the strings"))
+        whole(OperationId.NUT_SLOTS, STRINGS, Text.of("File the nut slots down in steps"), 45)
+            .after(OperationId.STRINGS_ON, Text.of("their depth is measured under the strings"))
             .tools(Text.of("nut files"), Text.of("feeler gauges"))
             .setIfThere(
                 IntStream.rangeClosed(1, list.plan.stringSet().size())
                     .mapToObj(i -> "nut.string." + i + ".slot-bottom")
                     .toArray(String[]::new))
-            .unsafeAction(Text.of("one stroke too many, and the nut is made anew")));
+            .unsafeAction(Text.of("one stroke too many, and you make a new nut")));
     list.add(
         whole(OperationId.SETUP_RELIEF, STRINGS, Text.of("Set relief and action"), 30)
             .after(OperationId.NUT_SLOTS, Text.of("the nut is still too high"))
-            .tools(Text.of("key of the rod"), Text.of("straightedge"), Text.of("feeler gauges"))
+            .tools(Text.of("truss rod key"), Text.of("straightedge"), Text.of("feeler gauges"))
             .set(StringKeys.ACTION_LAST_FRET.id())
             .undoable());
     list.add(
@@ -294,7 +298,7 @@ final class FinishOrder {
                 STRINGS,
                 Text.of("Set the intonation, string by string"),
                 30)
-            .after(OperationId.SETUP_RELIEF, Text.of("it moves with the action"))
+            .after(OperationId.SETUP_RELIEF, Text.of("intonation changes with the action"))
             .tools(Text.of("tuner"), Text.of("driver"))
             .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
             .undoable());

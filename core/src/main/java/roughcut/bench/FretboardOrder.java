@@ -46,7 +46,7 @@ final class FretboardOrder {
                 FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
                 FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
                 FretboardKeys.FRETBOARD_BLANK_THICKNESS.id())
-            .waits(48, Text.of("freshly planed wood has moved and shows it"))
+            .waits(48, Text.of("freshly planed wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
     list.add(
@@ -67,20 +67,20 @@ final class FretboardOrder {
                 list.measured(
                     FretboardDecisions.WIRE_TANG_WIDTH,
                     0.03,
-                    Text.of("caliper, and the wire pressed into a slot sawn into scrap"),
-                    Text.of("a tang that swims doesn't hold, one that is forced bends the board")))
+                    Text.of("caliper, and the wire pressed into a slot sawn in scrap"),
+                    Text.of("a loose tang doesn't hold, a forced one bends the fretboard")))
             .movesWood()
             .cautions(Caution.EDGES, Caution.SAW, Caution.DUST)
             .unsafeAction(Text.of("slots are too shallow once the radius is sanded in")));
     list.add(
-        board(OperationId.BOARD_NUT_END, Text.of("Cut the nut's end square"), 15)
+        board(OperationId.BOARD_NUT_END, Text.of("Cut the nut end square"), 15)
             .measures(BOARD_EDGE)
-            .after(OperationId.BOARD_SLOTS, Text.of("its place counts from the slots"))
+            .after(OperationId.BOARD_SLOTS, Text.of("its position is measured from the slots"))
             .tools(Text.of("fine saw"), Text.of("square"))
             .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
             .cautions(Caution.EDGES));
     list.add(
-        board(OperationId.BOARD_TAPER, Text.of("Saw and plane the fretboard's taper"), 35)
+        board(OperationId.BOARD_TAPER, Text.of("Saw and plane the fretboard taper"), 35)
             .after(
                 OperationId.BOARD_SLOTS,
                 Text.of("the straight edge that the slots are squared from would be gone"))
@@ -98,7 +98,7 @@ final class FretboardOrder {
     list.add(
         board(
                 OperationId.BOARD_PINS,
-                Text.of("Bore for the locating pins through two fret slots"),
+                Text.of("Drill for the locating pins through two fret slots"),
                 15)
             .after(OperationId.BOARD_SLOTS, Text.of("they go through its slots"))
             .needsFaces(NECK_OPEN)
@@ -106,15 +106,15 @@ final class FretboardOrder {
             .tools(Text.of("small drill"), Text.of("pins"))
             .setIfThere("pin.head.y", "pin.body.y")
             .cautions(Caution.DRILL)
-            .unsafeAction(Text.of("a pin meets the rod")));
+            .unsafeAction(Text.of("a pin hits the rod")));
   }
 
   /** The board goes on, and closes what is in the neck. */
   void glue() {
     OperationDraft glue =
-        board(OperationId.BOARD_GLUE, Text.of("Glue the fretboard on"), 45)
+        board(OperationId.BOARD_GLUE, Text.of("Glue on the fretboard"), 45)
             .needsFaces(NECK_TOP, NECK_OPEN)
-            .after(OperationId.BOARD_TAPER, Text.of("nothing is flushed to it yet"))
+            .after(OperationId.BOARD_TAPER, Text.of("nothing is flush with it yet"))
             .after(OperationId.BOARD_PINS, Text.of("it creeps without them"))
             .destroys(NECK_OPEN)
             .tools(
@@ -130,7 +130,7 @@ final class FretboardOrder {
                     Decisions.NUT_WIDTH,
                     0.3,
                     Text.of("caliper"),
-                    Text.of("the strings' margins follow from it")))
+                    Text.of("the string margins follow from it")))
             .hold(
                 HoldPoint.look(
                         "board.flat",
@@ -140,25 +140,27 @@ final class FretboardOrder {
                     .within(HoldPoint.FLAT_DAYS))
             .cautions(Caution.GLUE)
             .unsafeAction(
-                Text.of("glue runs into the rod's channel, or the board creeps off the nut line"));
+                Text.of(
+                    "glue runs into the rod channel, or the fretboard creeps off the nut line"));
     if (list.has(OperationId.ROD_CHANNEL)) {
       glue.after(OperationId.ROD_CHANNEL, Text.of("its channel is closed from then on"))
           .hold(
               HoldPoint.look(
                   "rod.flush",
-                  Text.of("The rod lies flush, doesn't rock and doesn't rattle"),
-                  Text.of("try it both ways with its key, tap the neck"),
-                  Text.of("nobody gets at it again")));
+                  Text.of("The rod lies flush and doesn't rock or rattle"),
+                  Text.of("turn it both ways with its key and tap the neck"),
+                  Text.of("nobody can reach it again")));
     }
     if (list.has(OperationId.STIFFENER_CHANNELS)) {
       glue.after(OperationId.STIFFENER_CHANNELS, Text.of("their channels are closed from then on"));
     }
     if (list.has(OperationId.ROD_ACCESS)) {
-      glue.after(OperationId.ROD_ACCESS, Text.of("whether the key turns is seen from above only"));
+      glue.after(
+          OperationId.ROD_ACCESS, Text.of("you can only see from above whether the key turns"));
     }
     list.add(glue);
     list.add(
-        board(OperationId.BOARD_FLUSH, Text.of("Flush fretboard and neck to each other"), 30)
+        board(OperationId.BOARD_FLUSH, Text.of("Trim fretboard and neck flush"), 30)
             .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
             .after(OperationId.NECK_OUTLINE, Text.of("the neck has no outline yet"))
             .tools(Text.of("plane"), Text.of("bearing cutter, light passes"))
@@ -180,7 +182,7 @@ final class FretboardOrder {
   /** Dots, radius, slots, frets. */
   void frets() {
     list.add(
-        board(OperationId.BOARD_DOTS, Text.of("Bore and set the dots, top and side"), 60)
+        board(OperationId.BOARD_DOTS, Text.of("Drill and glue in the top and side dots"), 60)
             .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
             .needsFaces(NECK_BACK)
             .tools(Text.of("drill with brad point"), Text.of("stop"), Text.of("glue"))
@@ -188,7 +190,7 @@ final class FretboardOrder {
             .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE.id())
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     list.add(
-        board(OperationId.BOARD_RADIUS, Text.of("Sand the radius in"), 60)
+        board(OperationId.BOARD_RADIUS, Text.of("Sand in the radius"), 60)
             .after(OperationId.BOARD_GLUE, Text.of("it isn't on yet"))
             .needsFaces(NECK_BACK)
             .destroys(BOARD_TOP)
@@ -216,7 +218,7 @@ final class FretboardOrder {
           slots.midway()
               ? deepen
               : deepen.after(
-                  OperationId.BOARD_RADIUS, Text.of("the depth counts from the radius")));
+                  OperationId.BOARD_RADIUS, Text.of("the depth is measured from the radius")));
     }
     OperationDraft press =
         board(OperationId.FRETS_PRESS, Text.of("Seat the frets"), 90)
@@ -227,7 +229,7 @@ final class FretboardOrder {
                     FretboardDecisions.SANDED,
                     Optional.empty(),
                     0.1,
-                    Text.of("what radius and straightening took, by caliper before and after"),
+                    Text.of("what radiusing and levelling removed, by caliper before and after"),
                     Text.of("the slots are shallower by that much")))
             .tools(Text.of("press caul or hammer"), Text.of("wire bent tighter than the radius"))
             .set(
@@ -239,19 +241,19 @@ final class FretboardOrder {
                     Decisions.FRETBOARD_THICKNESS,
                     0.3,
                     Text.of("caliper at its end"),
-                    Text.of("what is left under the slots follows from it")))
+                    Text.of("the wood left under the slots follows from it")))
             .cautions(Caution.WIRE)
             .unsafeAction(Text.of("frets lift at their ends"));
     if (list.has(OperationId.BOARD_DEEPEN)) {
       press.after(OperationId.BOARD_DEEPEN, Text.of("the slots aren't deep enough yet"));
     }
     if (list.has(OperationId.BOARD_STRAIGHT)) {
-      press.after(OperationId.BOARD_STRAIGHT, Text.of("a bow under frets can't be sanded out"));
+      press.after(OperationId.BOARD_STRAIGHT, Text.of("you can't sand out a bow under frets"));
     }
     list.add(press);
     list.add(
         board(OperationId.FRETS_ENDS, Text.of("Bevel and file the fret ends"), 60)
-            .after(OperationId.FRETS_PRESS, Text.of("there are none yet"))
+            .after(OperationId.FRETS_PRESS, Text.of("no frets are in yet"))
             .tools(Text.of("long file in a guide"))
             .cautions(Caution.EDGES, Caution.WIRE));
   }
@@ -263,8 +265,8 @@ final class FretboardOrder {
       return;
     }
     list.add(
-        board(OperationId.BOARD_STRAIGHT, Text.of("Straighten the fretboard along its length"), 30)
-            .after(OperationId.BOARD_RADIUS, Text.of("its crown isn't there yet"))
+        board(OperationId.BOARD_STRAIGHT, Text.of("Level the fretboard along its length"), 30)
+            .after(OperationId.BOARD_RADIUS, Text.of("its radius isn't sanded in yet"))
             .needsFaces(NECK_BACK)
             .tools(
                 Text.of("straightedge"),
@@ -279,8 +281,9 @@ final class FretboardOrder {
                     NeckDecisions.BOW,
                     0.3,
                     Text.of("straightedge and feeler gauge, rod neutral"),
-                    Text.of("more than the rod takes is sanded out now; under frets it can't be")))
+                    Text.of(
+                        "what the rod can't take out has to be sanded out now; under frets you can't")))
             .cautions(Caution.DUST)
-            .unsafeAction(Text.of("the bow is found under the frets, when no sanding reaches it")));
+            .unsafeAction(Text.of("the bow shows under the frets, when no sanding can reach it")));
   }
 }

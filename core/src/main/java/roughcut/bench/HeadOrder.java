@@ -42,7 +42,7 @@ final class HeadOrder {
         list.neck(
                 OperationId.HEAD_SAW,
                 NECK,
-                Text.of("Saw the headstock's angle out of the deep blank"),
+                Text.of("Saw the headstock angle out of the deep blank"),
                 40)
             .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
@@ -59,7 +59,11 @@ final class HeadOrder {
 
   private void steppedDown() {
     list.add(
-        list.neck(OperationId.HEAD_STEP_DOWN, NECK, Text.of("Step the headstock's face down"), 35)
+        list.neck(
+                OperationId.HEAD_STEP_DOWN,
+                NECK,
+                Text.of("Lower the headstock face by its step"),
+                35)
             .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
@@ -85,11 +89,11 @@ final class HeadOrder {
                     Decisions.SHAFT_THICKNESS,
                     0.2,
                     Text.of("caliper, both edges"),
-                    Text.of("the bevel's length and the joint follow from it")))
+                    Text.of("the bevel length and the joint follow from it")))
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
             .unsafeAction(
-                Text.of("the shaft was thinner than drawn, and the joint came out elsewhere")));
+                Text.of("the shaft was thinner than drawn, and the joint ended up elsewhere")));
     list.add(
         list.neck(OperationId.HEAD_SCARF_PLANE, NECK, Text.of("Plane both bevels together"), 40)
             .after(OperationId.HEAD_SCARF_SAW, Text.of("it isn't sawn yet"))
@@ -100,7 +104,7 @@ final class HeadOrder {
         list.neck(
                 OperationId.HEAD_SCARF_GLUE,
                 NECK,
-                Text.of("Glue the headstock on, pinned beside the neck"),
+                Text.of("Glue on the headstock, pinned beside the neck"),
                 40)
             .after(OperationId.HEAD_SCARF_PLANE, Text.of("the bevels aren't planed yet"))
             .makes(HEAD_FACE)
@@ -115,8 +119,8 @@ final class HeadOrder {
                 HoldPoint.look(
                         "scarf.tight",
                         Text.of("No light between the bevels"),
-                        Text.of("straightedge along and across, the two laid together"),
-                        Text.of("a gap under the fretboard is never seen again and never gone"))
+                        Text.of("straightedge along and across, the two held together"),
+                        Text.of("a gap under the fretboard can't be seen or mended later"))
                     .within(HoldPoint.FLAT_DAYS))
             .cures(list.plan.glueUp().job().glue(), PartId.NECK, PartId.HEAD)
             .cautions(Caution.GLUE)
@@ -129,33 +133,30 @@ final class HeadOrder {
           head(OperationId.HEAD_VENEER, Text.of("Glue the face veneer"), 30)
               .needsFaces(HEAD_FACE)
               .tools(
-                  Text.of("veneer, its end at the nut bevelled by the angle below"),
+                  Text.of("veneer, its nut end bevelled by the angle below"),
                   Text.of("caul"),
                   Text.of("clamps"))
               .setIfThere(NeckKeys.HEAD_VENEER_BEVEL.id())
               .cures(list.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
-              .unsafeAction(Text.of("glued after the volute, nothing lies flat behind it")));
+              .unsafeAction(Text.of("once the volute is cut, nothing lies flat behind it")));
     }
     list.add(
-        head(
-                OperationId.HEAD_THICKNESS,
-                Text.of("Bring the headstock to thickness, from its back"),
-                30)
+        head(OperationId.HEAD_THICKNESS, Text.of("Thickness the headstock from its back"), 30)
             .needsFaces(HEAD_FACE)
             .tools(Text.of("drum sander or plane"), Text.of("caliper"))
             .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .unsafeAction(Text.of("the drum is shorter than the headstock is wide")));
     list.add(
-        head(OperationId.HEAD_OUTLINE, Text.of("Saw and trim the headstock's outline"), 45)
+        head(OperationId.HEAD_OUTLINE, Text.of("Saw and trim the headstock outline"), 45)
             .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
             .tools(Text.of("bandsaw"), Text.of("template"), Text.of("bearing cutter"))
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST));
     list.add(
-        head(OperationId.HEAD_TUNERS, Text.of("Bore for the tuners"), 30)
+        head(OperationId.HEAD_TUNERS, Text.of("Drill the tuner holes"), 30)
             .repaired(Repair.PLUG)
             .set("tuner.bit")
             .placed(
@@ -167,24 +168,24 @@ final class HeadOrder {
             .measures(NECK_LINES)
             .after(
                 OperationId.HEAD_THICKNESS,
-                Text.of("the bores would not be square to its back yet"))
+                Text.of("the holes would not be square to its back yet"))
             .tools(Text.of("drill press"), Text.of("fence"), Text.of("backing board"))
             .hold(
                 list.measured(
                     NeckDecisions.TUNER_BUSHING,
                     0.1,
                     Text.of("caliper, every tuner"),
-                    Text.of("a bore drilled from memory fits no other maker's post")))
+                    Text.of("a hole drilled from memory fits no other maker's post")))
             .hold(
                 list.measured(
                     Decisions.HEAD_THICKNESS,
                     0.3,
                     Text.of("caliper beside each post"),
-                    Text.of("the tuners clamp only so thin and so thick a headstock")))
+                    Text.of("the tuners only clamp a certain range of headstock thickness")))
             .cautions(Caution.DRILL));
     if (list.there("access.depth")) {
       list.add(
-          head(OperationId.ROD_ACCESS, Text.of("Bore the way to the rod's adjuster"), 25)
+          head(OperationId.ROD_ACCESS, Text.of("Drill the access hole for the truss rod"), 25)
               .needsFaces(HEAD_FACE)
               .measures(NECK_LINES)
               .tools(Text.of("drill press, table tilted"), Text.of("long bit"), Text.of("stop"))
@@ -193,7 +194,7 @@ final class HeadOrder {
               .deep(NeckKeys.ACCESS_DEPTH.id())
               .cautions(Caution.DRILL)
               .repaired(Repair.PLUG)
-              .unsafeAction(Text.of("the bore goes where it should not")));
+              .unsafeAction(Text.of("the hole goes where it should not")));
     }
   }
 

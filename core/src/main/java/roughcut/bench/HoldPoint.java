@@ -84,8 +84,8 @@ public record HoldPoint(
 
   /** How a hold point stands. */
   public enum State {
-    MISSING(Text.of("to be taken")),
-    STALE(Text.of("to be taken again")),
+    MISSING(Text.of("to measure")),
+    STALE(Text.of("to measure again")),
     OFF(Text.of("off")),
     HOLDS(Text.of("holds"));
 

@@ -122,6 +122,6 @@ final class HoldPoints {
         nominal,
         measurable.tolerance(),
         Text.of("caliper, rule or square"),
-        Text.of("what is cut from now on goes by it"));
+        Text.of("later cuts follow from it"));
   }
 }

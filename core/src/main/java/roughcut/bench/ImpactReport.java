@@ -74,19 +74,18 @@ public record ImpactReport(
   public Text summary() {
     int parts = outdatedCuts.size();
     Text fresh =
-        Text.of(
-            settings.size() == 1 ? "{n} setting is new" : "{n} settings are new", settings.size());
+        Text.of(settings.size() == 1 ? "{n} new setting" : "{n} new settings", settings.size());
     Text disagree =
         parts == 0
             ? Text.NONE
             : parts == 1
-                ? Text.of("a made part no longer agrees")
-                : Text.of("{parts} numbers of made parts no longer agree", parts);
+                ? Text.of("a finished part no longer fits")
+                : Text.of("{parts} sizes of finished parts no longer fit", parts);
     Text vain =
         obsoleteOperations.isEmpty()
             ? Text.NONE
             : Text.of(
-                "done in vain: {operations}",
+                "no longer needed: {operations}",
                 Text.joined(obsoleteOperations.stream().map(Operation::title).toList(), ", "));
     return Text.joined(List.of(fresh, disagree, vain), " · ");
   }

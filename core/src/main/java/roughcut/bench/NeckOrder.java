@@ -64,12 +64,12 @@ final class NeckOrder {
     List<Strip> strips = list.plan.neckStrips();
     List<Text> ripping = list.stripTrouble();
     list.add(
-        list.neck(OperationId.NECK_MILL, BLANKS, Text.of("Joint and plane the neck's boards"), 90)
+        list.neck(OperationId.NECK_MILL, BLANKS, Text.of("Joint and plane the neck boards"), 90)
             .problems(ripping)
             .problems(list.woodTrouble(p -> of(p, ripping.isEmpty())))
             .tools(Text.of("jointer"), Text.of("planer"), Text.of("winding sticks"))
             .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
-            .waits(REST, Text.of("freshly milled wood has moved and shows it"))
+            .waits(REST, Text.of("freshly milled wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .unsafeAction(Text.of("one dimension of the board was never measured")));
@@ -82,12 +82,12 @@ final class NeckOrder {
                   Text.of("Saw strip {i} of {wood}", i, list.plan.wood(wood).name()),
                   15)
               .after(OperationId.NECK_MILL, Text.of("its board has no true face yet"))
-              .tools(Text.of("saw as chosen on the Boards page"), Text.of("push block"))
+              .tools(Text.of("the saw chosen on the Boards page"), Text.of("push block"))
               .setIfThere("rip." + wood + ".strip." + i)
               .setIfThere(list.plan.rips().boardWidth(i).stream().toArray(String[]::new))
               .movesWood()
               .cautions(Caution.SAW, Caution.DUST)
-              .unsafeAction(Text.of("the kerf wasn't counted, or another saw finished the job")));
+              .unsafeAction(Text.of("the kerf was forgotten, or another saw finished the job")));
     }
     OperationDraft plane =
         list.neck(
@@ -95,7 +95,8 @@ final class NeckOrder {
             .tools(Text.of("planer or drum sander"), Text.of("caliper"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
-            .unsafeAction(Text.of("a strip comes out thinner than drawn, and the stack narrower"));
+            .unsafeAction(
+                Text.of("a strip comes out thinner than drawn, and the lamination narrower"));
     for (int i = 1; i <= strips.size(); i++) {
       plane.after(OperationId.stripSawn(i), Text.of("it isn't sawn yet"));
     }
@@ -122,7 +123,8 @@ final class NeckOrder {
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
             .unsafeAction(
-                Text.of("the top leans to the glue lines, and a stripe runs out along the neck"));
+                Text.of(
+                    "the top isn't square to the glue lines, and a stripe runs out along the neck"));
     list.add(flatten);
     for (GlueUp.Assembly step : list.plan.glueUp().steps()) {
       step(step);
@@ -131,7 +133,7 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_LINES,
                 NECK,
-                Text.of("Draw centre line and nut line, carried round every face and end"),
+                Text.of("Draw centre line and nut line and carry them round every face and end"),
                 15)
             .needsFaces(NECK_TOP)
             .measures(NECK_EDGE)
@@ -146,8 +148,9 @@ final class NeckOrder {
                     list.plan.asDrawn().orElse(list.plan).value(BlankKeys.BLANK_WIDTH.id()),
                     0.5,
                     Text.of("caliper at both ends"),
-                    Text.of("the fence for every channel counts from this edge")))
-            .unsafeAction(Text.of("a distance is taken from the rule's end instead of the line")));
+                    Text.of("the fence for every channel is set from this edge")))
+            .unsafeAction(
+                Text.of("a distance is measured from the end of the rule instead of the line")));
   }
 
   private void glue(List<Strip> strips) {
@@ -156,15 +159,15 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_DRY_FIT,
                 BLANKS,
-                Text.of("Dry-fit the stack with pins in its waste"),
+                Text.of("Dry-fit the strips with pins in the waste"),
                 20)
             .after(OperationId.NECK_STRIPS_PLANE, Text.of("the strips aren't planed yet"))
             .tools(Text.of("pins"), Text.of("clamps and cauls"))
             .undoable();
     list.add(dry);
     OperationDraft glue =
-        list.neck(OperationId.NECK_GLUE, BLANKS, Text.of("Glue the neck's stack"), 40)
-            .after(OperationId.NECK_DRY_FIT, Text.of("nobody knows yet whether it closes"))
+        list.neck(OperationId.NECK_GLUE, BLANKS, Text.of("Glue the neck strips"), 40)
+            .after(OperationId.NECK_DRY_FIT, Text.of("the dry fit hasn't shown that it closes"))
             .tools(
                 Text.raw(job.glue().name()),
                 Text.of("roller"),
@@ -199,7 +202,7 @@ final class NeckOrder {
 
     list.add(
         list.neck(id, BLANKS, Text.of("Blank {value}: {step}", step.number() + 1, step.words()), 60)
-            .after(before, Text.of("the blank isn't there yet"))
+            .after(before, Text.of("the blank isn't made yet"))
             .needsFaces(NECK_EDGE)
             .tools(Text.raw(step.job().glue().name()), Text.of("clamps and cauls"))
             .glues(step.job())
@@ -219,7 +222,7 @@ final class NeckOrder {
   void channels() {
     if (list.there("rod.least") || list.there("rod.end.from-nut")) {
       OperationDraft rod =
-          channel(OperationId.ROD_CHANNEL, Text.of("Rout the rod's channel"), 40, "rod")
+          channel(OperationId.ROD_CHANNEL, Text.of("Rout the truss rod channel"), 40, "rod")
               .hold(
                   list.measured(
                       Decisions.ROD_WIDTH,
@@ -232,7 +235,7 @@ final class NeckOrder {
                       0.2,
                       Text.of("caliper"),
                       Text.of("it must lie flush, and every mm costs wood under it")))
-              .unsafeAction(Text.of("the ends are left round, and the rod rides up on them"));
+              .unsafeAction(Text.of("the ends stay round, and the rod rides up on them"));
       list.add(tried(rod, OperationId.ROD_CHANNEL));
     }
     if (list.there("stiffener.least")) {
@@ -240,7 +243,7 @@ final class NeckOrder {
           tried(
               channel(
                   OperationId.STIFFENER_CHANNELS,
-                  Text.of("Rout the stiffeners' channels"),
+                  Text.of("Rout the stiffener channels"),
                   40,
                   "stiffener"),
               OperationId.STIFFENER_CHANNELS));
@@ -286,8 +289,8 @@ final class NeckOrder {
                         trial.read(),
                         Optional.of(trial.wanted()),
                         0.15,
-                        Text.of("a light touch of the cutter, caliper from the edge"),
-                        Text.of("a fence that runs out takes the channel out of the middle"))));
+                        Text.of("a light touch of the cutter, then caliper from the edge"),
+                        Text.of("a fence that isn't parallel takes the channel off the middle"))));
     return draft;
   }
 
@@ -296,7 +299,7 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_OUTLINE,
                 NECK,
-                Text.of("Saw outside the neck's outline, trim it to the template"),
+                Text.of("Saw outside the neck outline, trim it to the template"),
                 60)
             .needsFaces(NECK_BACK)
             .measures(NECK_LINES)
@@ -306,12 +309,12 @@ final class NeckOrder {
             .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ClearanceKeys.BLANK_SIDE_SPARE.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
-            .unsafeAction(Text.of("the lamination's stripe is cut through where the neck tapers")));
+            .unsafeAction(Text.of("the stripe is cut through where the neck tapers")));
     list.add(
         list.neck(
                 OperationId.NECK_SUPPORTS,
                 NECK,
-                Text.of("Tape the offcuts back on, so that the neck stands square"),
+                Text.of("Tape the offcuts back on, so that the neck sits square"),
                 10)
             .after(OperationId.NECK_OUTLINE, Text.of("the offcuts aren't sawn off yet"))
             .makes(NECK_SIDES)
@@ -328,22 +331,20 @@ final class NeckOrder {
                 40)
             .needsFaces(NECK_SIDES)
             .measures(NECK_LINES)
-            .after(OperationId.HEAD_THICKNESS, Text.of("the volute runs into the headstock's back"))
+            .after(
+                OperationId.HEAD_THICKNESS,
+                Text.of("the volute runs into the back of the headstock"))
             .tools(Text.of("bandsaw"), Text.of("support under the headstock"))
             .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
             .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
-            .unsafeAction(Text.of("the second profile is cut with nothing left to stand on")));
+            .unsafeAction(Text.of("nothing is left to support the second profile")));
     if (list.plan.cuts().pocket().isEmpty()) {
       return;
     }
     OperationDraft faces =
-        list.neck(
-                OperationId.HEEL_FACES,
-                NECK,
-                Text.of("Bring the heel's faces to their final place"),
-                40)
+        list.neck(OperationId.HEEL_FACES, NECK, Text.of("Bring the heel to its final faces"), 40)
             .after(OperationId.NECK_BACK_SAW, Text.of("the heel isn't sawn yet"))
             .makes(HEEL_FLAT)
             .measures(NECK_LINES)
@@ -361,11 +362,13 @@ final class NeckOrder {
           list.neck(
                   OperationId.HEEL_WEDGE,
                   NECK,
-                  Text.of("Plane the full-face wedge that lies under the heel"),
+                  Text.of("Plane the full-face wedge that goes under the heel"),
                   40)
-              .after(OperationId.HEEL_FACES, Text.of("it is fitted to the heel's final faces"))
+              .after(OperationId.HEEL_FACES, Text.of("it is fitted to the final faces of the heel"))
               .tools(
-                  Text.of("plane"), Text.of("a board with a stop"), Text.of("wood like the neck's"))
+                  Text.of("plane"),
+                  Text.of("a board with a stop"),
+                  Text.of("the same wood as the neck"))
               .deep(StringKeys.HEEL_TAPER.id())
               .undoable()
               .cautions(Caution.EDGES)
@@ -380,7 +383,8 @@ final class NeckOrder {
       return;
     }
     list.add(
-        list.neck(OperationId.BOLT_PILOTS, ROUTS, Text.of("Bore the heel's pilots or inserts"), 25)
+        list.neck(
+                OperationId.BOLT_PILOTS, ROUTS, Text.of("Drill the heel for pilots or inserts"), 25)
             .needsFaces(HEEL_FLAT)
             .measures(NECK_LINES)
             .tools(Text.of("drill press"), Text.of("template of the bolts"), Text.of("stop"))
@@ -395,7 +399,7 @@ final class NeckOrder {
                     Decisions.HEEL_THICKNESS,
                     0.3,
                     Text.of("caliper, both sides"),
-                    Text.of("how far the bolt's tip stays from the fretboard follows from it")))
+                    Text.of("the distance from bolt tip to fretboard follows from it")))
             .cautions(Caution.DRILL)
             .unsafeAction(Text.of("forgotten until the neck is carved")));
   }
@@ -416,7 +420,7 @@ final class NeckOrder {
             .after(OperationId.NECK_BACK_SAW, Text.of("its back isn't sawn yet"))
             .after(
                 OperationId.HEAD_TUNERS,
-                Text.of("the headstock is clamped by its flat back for the bores"))
+                Text.of("the headstock is clamped by its flat back for drilling"))
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
             .tools(
                 Text.of("spokeshave"), Text.of("rasp"), Text.of("facet lines"), Text.of("caliper"))
@@ -428,8 +432,7 @@ final class NeckOrder {
                 "rod.least",
                 NeckKeys.ROD_LEAST_X.id())
             .waits(
-                24 * list.value(NeckDecisions.REST_DAYS),
-                Text.of("the neck has moved as far as it will"))
+                24 * list.value(NeckDecisions.REST_DAYS), Text.of("the neck has finished moving"))
             .movesWood()
             .cautions(Caution.EDGES, Caution.DUST)
             .unsafeAction(Text.of("a rule of thumb cuts into the profile, or through to the rod")));
@@ -437,7 +440,7 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_STRAIGHTEDGE,
                 FRETBOARD,
-                Text.of("Lay a straightedge on the rested neck"),
+                Text.of("Check the rested neck with a straightedge"),
                 10)
             .after(OperationId.NECK_CARVE, Text.of("it isn't carved yet"))
             .tools(Text.of("straightedge"), Text.of("feeler gauge"), Text.of("caliper"))
@@ -446,15 +449,15 @@ final class NeckOrder {
                     NeckDecisions.BOW,
                     0.3,
                     Text.of("straightedge and feeler gauge, rod neutral"),
-                    Text.of("what the rod doesn't take is levelled out of the frets")))
+                    Text.of("what the rod can't take out has to be levelled out of the frets")))
             .hold(thick(Decisions.THICKNESS_1))
             .hold(thick(Decisions.THICKNESS_12))
             .hold(
                 HoldPoint.look(
                     "carve.even",
-                    Text.of("The back runs even from nut to heel"),
+                    Text.of("The back runs evenly from nut to heel"),
                     Text.of("raking light, and a straightedge along it"),
-                    Text.of("a hollow is felt with every stretch of the hand")))
+                    Text.of("the player feels a hollow at every stretch")))
             .undoable());
   }
 
@@ -463,6 +466,6 @@ final class NeckOrder {
         decision,
         0.3,
         Text.of("caliper"),
-        Text.of("what is left over the rod's channel follows from it"));
+        Text.of("the wood over the rod channel follows from it"));
   }
 }

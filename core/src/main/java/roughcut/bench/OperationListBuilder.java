@@ -113,7 +113,7 @@ final class OperationListBuilder {
         .map(
             s ->
                 Text.of(
-                    "Dust of {wood} is known as {what}: see the wood's safety sheet.",
+                    "Dust of {wood} is known as {what}: see the safety data sheet of the wood.",
                     s.name(),
                     s.dust().equals("irritant")
                         ? Text.of("an irritant")

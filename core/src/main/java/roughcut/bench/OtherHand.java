@@ -50,7 +50,7 @@ final class OtherHand {
         .done(BodyWork.OUTLINE.operation().text())
         .flatMap(done -> hand(changes, done.at()))
         .filter(then -> !then.equals(now) && handed(plan.body().outline().shape()))
-        .ifPresent(then -> all.add(item(Text.of("body's outline"), then, now)));
+        .ifPresent(then -> all.add(item(Text.of("body outline"), then, now)));
     return all;
   }
 
@@ -64,8 +64,8 @@ final class OtherHand {
     return new Verdict.Item(
         Verdict.State.STOP,
         Text.of(
-            "the {cut} was cut for a {then} instrument, and it is planned {now}: the body has to be"
-                + " made anew, or the decision taken back",
+            "the {cut} was cut for a {then} instrument, and the plan is now {now}: make a "
+                + "new body, or change the decision back",
             cut,
             then.label(),
             now.label()),

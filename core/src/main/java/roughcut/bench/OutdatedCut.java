@@ -51,8 +51,8 @@ public record OutdatedCut(Operation operation, double is, boolean read, Value pl
   public Text text() {
     String template =
         read
-            ? "{operation}: {label} came out at {is}, wanted {planned}: {off} {direction}"
-            : "{operation}: {label} was set to {is}, wanted {planned}: {off} {direction}";
+            ? "{operation}: {label} came out at {is}, planned {planned}: {off} {direction}"
+            : "{operation}: {label} was set to {is}, planned {planned}: {off} {direction}";
     return Text.of(
         template,
         operation.title(),

@@ -62,7 +62,7 @@ public final class PlausibilityCheck {
     Map<String, Double> others = new LinkedHashMap<>();
     if (hold.nominal().isPresent() && hold.nominal().get().quantity().isLength()) {
       double n = hold.nominal().get().value();
-      others.put("with the fretboard counted in", n + board);
+      others.put("with the fretboard included", n + board);
       others.put("without the fretboard", n - board);
       others.put("over the frets", n + fret);
       others.put("from the centre line only", n / 2);
@@ -130,7 +130,8 @@ public final class PlausibilityCheck {
         ? Optional.empty()
         : Optional.of(
             Text.of(
-                "{number} is {detail} what is drawn: did you mean {number2}? Type it with its unit",
+                "{number} is {detail} the planned value: did you mean {number2}? Type it with "
+                    + "its unit",
                 Text.shown(value, nominal.quantity()),
                 meant > value ? Text.of("a 25th of") : Text.of("25 times"),
                 Text.shown(meant, nominal.quantity())));
@@ -162,8 +163,8 @@ public final class PlausibilityCheck {
     Text is =
         Text.of(
             value > nominal.value()
-                ? "{read} is {off} more than the {nominal} drawn."
-                : "{read} is {off} less than the {nominal} drawn.",
+                ? "{read} is {off} more than the planned {nominal}."
+                : "{read} is {off} less than the planned {nominal}.",
             Text.shown(value, nominal.quantity()),
             Text.shown(off, nominal.quantity()),
             Text.shown(nominal));
@@ -225,6 +226,6 @@ public final class PlausibilityCheck {
     return expected.others().entrySet().stream()
         .filter(e -> Math.abs(e.getValue() - value) <= expected.tolerance())
         .min(Map.Entry.comparingByKey())
-        .map(e -> Text.of("Was it taken {getKey}?", e.getKey()));
+        .map(e -> Text.of("Was it measured {getKey}?", e.getKey()));
   }
 }

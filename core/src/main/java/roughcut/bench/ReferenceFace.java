@@ -11,13 +11,13 @@ public enum ReferenceFace {
   NECK_TOP(
       PartId.NECK,
       Text.of("top"),
-      Text.of("the neck's true top"),
-      Text.of("planing it true again by the least that it takes")),
+      Text.of("the true top of the neck"),
+      Text.of("planing it true again, removing as little as possible")),
   NECK_EDGE(
       PartId.NECK,
       Text.of("edge"),
-      Text.of("the neck blank's square edge"),
-      Text.of("a railed jig that is sighted on the centre line instead of a fence")),
+      Text.of("the square edge of the neck blank"),
+      Text.of("a railed jig sighted on the centre line instead of a fence")),
   NECK_SIDES(
       PartId.NECK,
       Text.of("sides"),
@@ -26,63 +26,63 @@ public enum ReferenceFace {
   NECK_BACK(
       PartId.NECK,
       Text.of("flat back"),
-      Text.of("the neck's flat back"),
-      Text.of("a cradle cut to the carved back, lined with leather")),
+      Text.of("the flat back of the neck"),
+      Text.of("a cradle cut to the carved back and lined with leather")),
   NECK_LINES(
       PartId.NECK,
       Text.of("lines"),
-      Text.of("the neck's centre and nut lines"),
-      Text.of("drawing them anew from the channel")),
+      Text.of("the centre line and nut line of the neck"),
+      Text.of("drawing them again from the channel")),
   NECK_OPEN(
       PartId.NECK,
       Text.of("open channels"),
-      Text.of("the neck's open top"),
+      Text.of("the open top of the neck"),
       Text.of("taking the fretboard off again with heat")),
   HEEL_FLAT(
       PartId.NECK,
       Text.of("heel"),
-      Text.of("the heel's flat"),
+      Text.of("the flat of the heel"),
       Text.of("a block cut to the heel that holds the drill square")),
   HEAD_FACE(
       PartId.HEAD,
       Text.of("face"),
-      Text.of("the headstock's true face"),
+      Text.of("the true face of the headstock"),
       Text.of("planing it true again")),
   BOARD_EDGE(
       PartId.FRETBOARD,
       Text.of("edge"),
-      Text.of("the fretboard's straight edge"),
-      Text.of("a straight strip taped on along its centre line")),
+      Text.of("the straight edge of the fretboard"),
+      Text.of("a straight strip taped along its centre line")),
   BOARD_TOP(
       PartId.FRETBOARD,
       Text.of("flat top"),
-      Text.of("the fretboard's flat top"),
-      Text.of("a caul hollowed to the fretboard's radius")),
+      Text.of("the flat top of the fretboard"),
+      Text.of("a caul hollowed to the fretboard radius")),
   BODY_INSIDE(
       PartId.BODY,
       Text.of("glue face"),
-      Text.of("the body's open glue face"),
-      Text.of("a bore from another rout or the edge")),
+      Text.of("the open glue face of the body"),
+      Text.of("a hole from another rout or the edge")),
   BODY_TOP(
       PartId.BODY,
       Text.of("flat top"),
-      Text.of("the body's flat top"),
+      Text.of("the flat top of the body"),
       Text.of("a bridge over the carved top that carries router or drill")),
   BODY_BACK(
       PartId.BODY,
       Text.of("flat back"),
-      Text.of("the body's flat back"),
+      Text.of("the flat back of the body"),
       Text.of("a bed cut to the contoured back")),
   BODY_EDGE(
       PartId.BODY,
       Text.of("edge"),
-      Text.of("the body blank's straight edge"),
+      Text.of("the straight edge of the body blank"),
       Text.of("the centre line and a railed jig")),
   BODY_LINES(
       PartId.BODY,
       Text.of("centre line"),
-      Text.of("the body's centre line"),
-      Text.of("drawing it anew from the pocket"));
+      Text.of("the centre line of the body"),
+      Text.of("drawing it again from the pocket"));
 
   private final PartId part;
   private final Text brief;

@@ -9,36 +9,30 @@ import roughcut.measure.Text;
  */
 public enum Repair {
   CUT_FURTHER(
-      Text.of("cut it further"),
-      20,
-      Text.of("nothing is seen of it"),
-      true,
-      Sizing.DEPTH,
-      Sizing.OPENING),
+      Text.of("cut further"), 20, Text.of("it doesn't show"), true, Sizing.DEPTH, Sizing.OPENING),
   SHIM(
-      Text.of("glue in a shim over the full face, grain the same way"),
+      Text.of("glue in a full-face shim, grain the same way"),
       45,
-      Text.of(
-          "a glue line at the edge; never a shim at one corner, under a bolted neck it lifts the heel"),
+      Text.of("a glue line at the edge. Never shim one corner: it lifts the heel of a bolted neck"),
       false,
       Sizing.DEPTH),
   PLUG(
-      Text.of("plug it with the same wood, grain in line, and bore again"),
+      Text.of("plug it with the same wood, grain in line, and drill again"),
       40,
-      Text.of("a plug is seen unless something covers it"),
+      Text.of("a plug shows unless something covers it"),
       false,
       Sizing.DEPTH,
       Sizing.PLACE),
   FILL(
       Text.of("fill it with a slip of the same wood and saw it again"),
       40,
-      Text.of("the slip is seen at the fretboard's edge unless binding covers it"),
+      Text.of("the slip shows at the fretboard edge unless binding covers it"),
       false,
       Sizing.DEPTH),
   COVER(
-      Text.of("let a wider ring or plate cover it"),
+      Text.of("cover it with a wider ring or plate"),
       15,
-      Text.of("nothing, where the cover is wide enough"),
+      Text.of("nothing shows, where the cover is wide enough"),
       false,
       Sizing.OPENING);
 

@@ -25,12 +25,12 @@ public record Risk(Kind kind, Text text, Text loss) {
   public enum Kind {
     NOT_YET(Text.of("not ready")),
     WAITS(Text.of("waiting")),
-    OWES(Text.of("something is owed first")),
+    OWES(Text.of("something comes first")),
     NO(Text.of("answered no")),
     OFF(Text.of("off")),
     UNKNOWN(Text.of("not known")),
     STOP(Text.of("stop")),
-    FINAL(Text.of("can't be put back"));
+    FINAL(Text.of("can't be undone"));
 
     private final Text word;
 

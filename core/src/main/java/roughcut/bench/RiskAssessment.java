@@ -42,11 +42,11 @@ final class RiskAssessment {
                       add(
                           Kind.NOT_YET,
                           w,
-                          Text.of("What it needs isn't there: the part may be spoilt.")));
+                          Text.of("Something it needs is missing: the part could be ruined.")));
       case WAITS ->
           step.why()
               .forEach(
-                  w -> add(Kind.WAITS, w, Text.of("What isn't done yet moves or comes apart.")));
+                  w -> add(Kind.WAITS, w, Text.of("Unfinished work will move or come apart.")));
       case OWES ->
           step.why()
               .forEach(
@@ -54,7 +54,7 @@ final class RiskAssessment {
                       add(
                           Kind.OWES,
                           w,
-                          Text.of("What is owed can't be done any more, or only badly.")));
+                          Text.of("The steps before it become impossible, or much harder.")));
       case READY, DONE -> {}
     }
   }
@@ -63,8 +63,8 @@ final class RiskAssessment {
     HoldPoint hold = held.hold();
     Text loss = Text.of("{reason}.", hold.reason().capital());
     switch (held.state()) {
-      case MISSING -> add(Kind.UNKNOWN, Text.of("{what}: not taken yet", hold.what()), loss);
-      case STALE -> add(Kind.UNKNOWN, Text.of("{what}: taken too long ago", hold.what()), loss);
+      case MISSING -> add(Kind.UNKNOWN, Text.of("{what}: not measured yet", hold.what()), loss);
+      case STALE -> add(Kind.UNKNOWN, Text.of("{what}: measured too long ago", hold.what()), loss);
       case OFF ->
           add(
               hold.looked() ? Kind.NO : Kind.OFF,
@@ -78,7 +78,7 @@ final class RiskAssessment {
     Value nominal = held.hold().nominal().orElseThrow();
     double is = held.reading().orElseThrow().value();
     return Text.of(
-        "{what}: {is} where {nominal} is drawn",
+        "{what}: {is}, planned {nominal}",
         held.hold().what(),
         Text.amount(is, nominal.quantity()),
         Text.amount(nominal.value(), nominal.quantity()));
@@ -89,7 +89,7 @@ final class RiskAssessment {
     if (bench.answered(answer(text))) {
       return;
     }
-    add(Kind.STOP, text, Text.of("The part can't become what is drawn."));
+    add(Kind.STOP, text, Text.of("The part can't come out as planned."));
   }
 
   /** What the log keeps of a stop that is answered: what it is about, and each of its numbers. */
@@ -121,7 +121,7 @@ final class RiskAssessment {
         Kind.FINAL,
         Text.of(
             "{figures}{detail}", figures, more > 0 ? Text.of(" and {more} more", more) : Text.NONE),
-        Text.of("It can't be put back."));
+        Text.of("This can't be undone."));
   }
 
   private void add(Kind kind, Text words, Text loss) {

@@ -106,7 +106,7 @@ public record Route(List<Operation> order, List<Text> refused) {
           if (maker.isPresent()) {
             return Optional.of(
                 Text.of(
-                    "{operation} wants {face}, which comes with {maker}",
+                    "{operation} needs {face}, which {maker} makes",
                     quoted(op),
                     face.words(),
                     quoted(maker.get())));
@@ -130,8 +130,9 @@ public record Route(List<Operation> order, List<Text> refused) {
   static Text takesAway(Operation destroyer, ReferenceFace face, Operation needs) {
     String template =
         needs.measuresFrom().contains(face)
-            ? "{operation} takes away {face}, and {needs} measures from it; possible with {instead}"
-            : "{operation} takes away {face}, and {needs} stands on it; possible with {instead}";
+            ? "{operation} removes {face}, and {needs} measures from it; it can be done with "
+                + "{instead}"
+            : "{operation} removes {face}, and {needs} rests on it; it can be done with {instead}";
     return Text.of(template, quoted(destroyer), face.words(), quoted(needs), face.instead());
   }
 

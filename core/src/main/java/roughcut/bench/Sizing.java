@@ -9,7 +9,7 @@ public enum Sizing {
   /** Grows with what is taken away sideways. */
   OPENING(Text.of("too narrow"), Text.of("too wide")),
   /** Where it is; neither more nor less. */
-  PLACE(Text.of("away from where it is drawn"), Text.of("away from where it is drawn")),
+  PLACE(Text.of("away from its planned position"), Text.of("away from its planned position")),
   /** What is left standing, or anything else that is set. */
   OTHER(Text.of("too little"), Text.of("too much"));
 

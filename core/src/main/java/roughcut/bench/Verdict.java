@@ -88,7 +88,7 @@ public record Verdict(List<Item> items) {
             ? clearance.limit().fail()
             : clearance.limit().warn();
     return Text.of(
-        "{what} {left}, under {limit}",
+        "{what} {left}, minimum {limit}",
         clearance.what(),
         Text.length(clearance.left().value(), 1),
         Text.length(limit, 1));
@@ -114,7 +114,7 @@ public record Verdict(List<Item> items) {
    */
   public Text sentence(PartId part) {
     if (items.isEmpty()) {
-      return Text.of("{go} · nothing stops it, nothing wants a look", State.GO.word());
+      return Text.of("{go} · no problems, nothing to check", State.GO.word());
     }
     List<Item> here = about(part).items().stream().filter(this::worst).toList();
     long elsewhere = items.stream().filter(this::worst).count() - here.size();

@@ -21,7 +21,7 @@ public record WaitingTime(double listed, double clamped, boolean glue, Text reas
   /** A glue's: in clamps first, and then until it may be worked. */
   static WaitingTime cure(Glue glue) {
     return new WaitingTime(
-        glue.cureHours(), glue.clampMinutes() / 60, true, Text.of("the glue is cured"));
+        glue.cureHours(), glue.clampMinutes() / 60, true, Text.of("the glue has cured"));
   }
 
   /** How long it really is in a shop, h. */

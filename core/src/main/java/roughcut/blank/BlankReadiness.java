@@ -72,36 +72,39 @@ public final class BlankReadiness {
     if (sideSpare < 0) {
       all.stop(
           Text.of(
-              "the stack is {length} too narrow for the neck's outline",
+              "the blank is {length} too narrow for the neck outline",
               Text.length(-2 * sideSpare, 1)));
     }
     if (backSpare < 0) {
       all.stop(
-          Text.of("the shaft is {value} too thin for the neck's back", Text.length(-backSpare, 1)));
+          Text.of(
+              "the shaft is {value} too thin for the back of the neck",
+              Text.length(-backSpare, 1)));
     }
     if (heelSpare < 0) {
       all.stop(
           Text.of(
-              "the heel wants {value} more, {heelX} from the nut line: {detail}",
+              "the heel needs {value} more, {heelX} from the nut line: {detail}",
               Text.length(-heelSpare, 1),
               Text.length(spare.heelX(), 0),
               spare.block() > 0
                   ? Text.of(
                       "a block {block} long, or a deeper blank", Text.length(spare.block(), 0))
-                  : Text.of("a deeper blank, or a heel block stacked on")));
+                  : Text.of("a deeper blank, or a heel block glued on")));
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {
         all.stop(
-            Text.of("the curved joint at line {line} cuts through its neighbour", insert.line()));
+            Text.of(
+                "the curved joint at line {line} cuts through the strip beside it", insert.line()));
       }
     }
     glueing(glue.job(), Text.NONE, all);
     if (glue.job().creeps()) {
       all.look(
           Text.of(
-              "so many veneers creep when they are glued at once: in stages, each pressed until it"
-                  + " holds"));
+              "so many veneers creep when you glue them all at once: glue in stages, and "
+                  + "press each until it holds"));
     }
     for (GlueUp.Assembly step : glue.steps()) {
       glueing(step.job(), Text.of("{step}: ", step.words()), all);
@@ -109,8 +112,8 @@ public final class BlankReadiness {
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
       all.look(
           Text.of(
-              "no waste at the ends for pins: the stack can creep; use end stops, or a few grains of"
-                  + " salt in the glue"));
+              "no waste at the ends for pins, so the strips can creep: use end stops, or a "
+                  + "few grains of salt in the glue"));
     }
     return all.list();
   }
@@ -187,23 +190,24 @@ public final class BlankReadiness {
     layout.wanting(BlankReadiness::ofBody).forEach(all::get);
     layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
     thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), Text.of("the body is"), all);
-    thinner(body.top(), BodyDecisions.BODY_TOP.id(), Text.of("the top's thinner leaf is"), all);
+    thinner(
+        body.top(), BodyDecisions.BODY_TOP.id(), Text.of("the thinner leaf of the top is"), all);
     if (body.back().value() < 5) {
-      all.stop(Text.of("top and accent leave no back to plane"));
+      all.stop(Text.of("top and accent veneer leave no back to plane"));
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > Precision.SHOWN) {
-      all.stop(Text.of("the outline runs {off} off the blank", Text.length(off, 1)));
+      all.stop(Text.of("the outline is {off} over the edge of the blank", Text.length(off, 1)));
     }
     if (body.halved() && !body.placement().centred()) {
-      all.look(Text.of("the outline's centre line is off the centre joint"));
+      all.look(Text.of("the centre line of the outline is off the centre joint"));
     }
     for (BodyMarks mark : marks) {
       if (!mark.met()) {
         all.look(
             Text.of(
-                "{mark} on {board} is {fate}, not as wished",
+                "{mark} on {board} is {fate}, not as intended",
                 mark.mark().words(),
                 mark.board(),
                 mark.fate().words()));
@@ -222,7 +226,7 @@ public final class BlankReadiness {
       all.look(
           decision,
           Text.of(
-              "{what} {now}, {by} thinner than drawn: depths and floors go by it",
+              "{what} {now}, {by} thinner than planned: depths and floors follow it",
               what,
               Text.length(now.value(), 1),
               Text.length(by, 1)));
@@ -245,7 +249,8 @@ public final class BlankReadiness {
       if (wanted > GlueJob.VACUUM) {
         all.look(
             Text.of(
-                "a bag presses with 0.08 MPa where this wood wants {number}: good for a thin top that lies flat by itself",
+                "a vacuum bag presses with 0.08 MPa, this wood needs {number}: fine for a thin "
+                    + "top that lies flat by itself",
                 Text.fixed(wanted, 1)));
       }
     }
@@ -255,13 +260,14 @@ public final class BlankReadiness {
     if (!binding.bends()) {
       all.stop(
           Text.of(
-              "the binding bends to {bendsTo}, the outline asks for {tightest}: more and thinner layers",
+              "the binding bends to {bendsTo}, the outline needs {tightest}: use more and "
+                  + "thinner layers",
               Text.length(binding.bendsTo().value(), 0),
               Text.length(binding.tightest().value(), 0)));
     }
     double top = body.top().value() + body.accent().value();
     if (top > 0 && binding.channelHeight().value() < top) {
-      all.look(Text.of("the binding is lower than the top: their joint will show beneath it"));
+      all.look(Text.of("the binding is lower than the top, so their joint shows beneath it"));
     }
   }
 
@@ -279,13 +285,12 @@ public final class BlankReadiness {
       return Optional.empty();
     }
     if (plan.board().isEmpty()) {
-      return Optional.of(Text.of("there is no {wood} in the rack", plan.wood().name()));
+      return Optional.of(Text.of("there is no {wood} in the wood rack", plan.wood().name()));
     }
     Board board = plan.board().get();
     Optional<Text> unknown = board.unmeasured();
     if (unknown.isPresent()) {
-      return Optional.of(
-          Text.of("the {name} of board {id} was never measured", unknown.get(), board.id()));
+      return Optional.of(Text.of("{name} of board {id} not measured", unknown.get(), board.id()));
     }
     if (board.length().getAsDouble() < rips.length().value()) {
       return Optional.of(
@@ -312,7 +317,7 @@ public final class BlankReadiness {
         ? Optional.empty()
         : Optional.of(
             Text.of(
-                "{wood}: {detail} sawn off {id}; measure how wide it is left",
+                "{wood}: {detail} sawn off {id}. Measure the width that is left",
                 plan.wood().name(),
                 sawn == 1 ? Text.of("a strip is") : Text.of("{sawn} strips are", sawn),
                 plan.board().get().id()));
@@ -336,7 +341,7 @@ public final class BlankReadiness {
               .toList();
       all.get(
           Text.of(
-              "the {name}'s blade is dull and wanders: sharpen it{detail}",
+              "the blade of the {name} is dull and wanders: sharpen it{detail}",
               saw.get().name(),
               others.isEmpty()
                   ? Text.NONE
@@ -353,7 +358,8 @@ public final class BlankReadiness {
     if (high > saw.get().height()) {
       all.get(
           Text.of(
-              "the {name} cuts {height} high, the boards lie {high}: plane them first, or take another saw",
+              "the {name} cuts {height} high, and the boards are {high} high: plane them "
+                  + "first, or use another saw",
               saw.get().name(),
               Text.length(saw.get().height(), 0),
               Text.length(high, 0)));
@@ -375,7 +381,7 @@ public final class BlankReadiness {
     for (Board board : boards) {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
-        all.look(Text.of("nobody measured how damp board {id} is", board.id()));
+        all.look(Text.of("board {id}: moisture not measured", board.id()));
         continue;
       }
       driest = Math.min(driest, moisture.getAsDouble());
@@ -383,14 +389,14 @@ public final class BlankReadiness {
       if (moisture.getAsDouble() > DAMP) {
         all.look(
             Text.of(
-                "board {id} is at {number} %: over 10 for indoors",
+                "board {id} is at {number} % moisture, more than 10 % for indoors",
                 board.id(), Text.fixed(moisture.getAsDouble(), 1)));
       }
     }
     if (dampest - driest > APART) {
       all.stop(
           Text.of(
-              "boards differ by {number} points of moisture; let them come together first",
+              "the boards differ by {number} % moisture: let them settle together first",
               Text.fixed(dampest - driest, 1)));
     }
   }
@@ -402,7 +408,7 @@ public final class BlankReadiness {
     if (glue.tooCold()) {
       all.stop(
           Text.of(
-              "{what}{glue} doesn't set below {number} °C",
+              "{what}{glue} doesn't cure below {number} °C",
               what,
               glue.glue().name(),
               Text.fixed(glue.glue().least(), 0)));
@@ -412,14 +418,14 @@ public final class BlankReadiness {
     } else if (glue.stages().value() > 1) {
       all.look(
           Text.of(
-              "{what}glue in {number} stages: all at once grabs before it is closed",
+              "{what}glue in {number} stages: glued all at once, it grabs before it is closed",
               what,
               Text.fixed(glue.stages().value(), 0)));
     }
     if (glue.clamps().value() > glue.owned().value()) {
       all.look(
           Text.of(
-              "{what}{number} clamps wanted, {number2} owned",
+              "{what}{number} clamps needed, {number2} owned",
               what,
               Text.fixed(glue.clamps().value(), 0),
               Text.fixed(glue.owned().value(), 0)));

@@ -223,7 +223,7 @@ public record BlankTree(
         yield new BlankNode(
             Text.of("opened blank"),
             Text.of(
-                "resawn into two leaves, opened like a book and joined{which}",
+                "resawn into two leaves, bookmatched and joined{which}",
                 step.thickness() > 0 ? Text.of(" to a centre strip") : Text.NONE),
             length,
             own,
@@ -232,8 +232,8 @@ public record BlankTree(
       }
       case TURNED ->
           new BlankNode(
-              Text.of("turned blank"),
-              Text.of("halved along the middle, one half turned end for end, joined"),
+              Text.of("blank with a half turned"),
+              Text.of("ripped along the middle, one half turned end for end, joined"),
               length,
               width,
               depth,
@@ -265,7 +265,7 @@ public record BlankTree(
                   before,
                   new BlankNode(
                       Text.of("two wings, {wood}", wood),
-                      Text.of("own stock, edges jointed"),
+                      Text.of("one piece, edges jointed"),
                       step.length() > 0 ? step.length() : length,
                       step.thickness(),
                       depth,

@@ -219,13 +219,13 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
         SearchedValue.of(
             BlankKeys.PARTS_AREA,
             parts / 100,
-            Text.of("found by laying the parts on the boards"),
+            Text.of("found by placing the parts on the boards"),
             provenance);
     Value boardArea =
         SearchedValue.of(
             BlankKeys.BOARDS_AREA,
             used / 100,
-            Text.of("found by laying the parts on the boards"),
+            Text.of("found by placing the parts on the boards"),
             provenance);
     return Optional.of(
         registry.put(
@@ -335,7 +335,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               () ->
                   tooSmall(
                       named, known, Text.of("wide"), b -> b.width().getAsDouble(), part.width()))
-          .orElse(Text.of("no room left that is clear of marks and other parts"));
+          .orElse(Text.of("no room left clear of marks and other parts"));
     }
 
     private static Optional<Text> tooSmall(
@@ -349,7 +349,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
           ? Optional.empty()
           : Optional.of(
               Text.of(
-                  "no {wood} {what} enough: {most}, wanted {ceil}",
+                  "no {wood} {what} enough: {most}, needed {ceil}",
                   wood,
                   what,
                   Text.length(most, 0),

@@ -50,7 +50,7 @@ public record BodyBinding(
             registry.find(
                 BlankKeys.BINDING_TIGHTEST,
                 outline.curvature().tightest(),
-                Text.of("found along the body's outline"),
+                Text.of("found along the body outline"),
                 outline.provenance()),
             registry.put(
                 BlankKeys.BINDING_LENGTH,

@@ -164,10 +164,10 @@ public record BodyBlank(
     Value laid =
         SearchedValue.of(
             decision.id() + ".laid",
-            Text.of("Outline where it is laid"),
+            Text.of("Outline where it is placed"),
             reach,
             LENGTH,
-            Text.of("found at the outline as it is laid"),
+            Text.of("found at the outline as it is placed"),
             provenance);
     Value worked =
         registry.put(
@@ -231,14 +231,14 @@ public record BodyBlank(
             Text.of("Density of {backWood}", backWood.name()),
             density(shop, backWood.id()),
             DENSITY,
-            Text.of("table of woods"));
+            Text.of("wood table"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
             Text.of("Density of {topWood}", topWood.name()),
             density(shop, topWood.id()),
             DENSITY,
-            Text.of("table of woods"));
+            Text.of("wood table"));
     return registry.put(
         BlankKeys.BODY_BLANK_MASS,
         "L · W · (t_b · ρ_b + (t_top + v) · ρ_t) / 1000000",

@@ -31,7 +31,7 @@ public record BodyMarks(
 
   /** What becomes of a mark. */
   public enum Fate {
-    IN_WASTE(Text.of("in waste")),
+    IN_WASTE(Text.of("in the waste")),
     HIDDEN(Text.of("hidden under the top")),
     COVERED(Text.of("hidden by a rout or hardware")),
     SHOWING(Text.of("showing"));

@@ -73,17 +73,14 @@ public record CurvedInsert(
     PlacedStrip neighbour = strips.get(index);
     Value chord =
         SearchedValue.of(
-            BlankKeys.INSERT_CHORD,
-            face.heelEnd(),
-            Text.of("found where the heel ends"),
-            provenance);
+            BlankKeys.INSERT_CHORD, face.heelEnd(), Text.of("found at the heel end"), provenance);
     Value bow =
         SearchedValue.of(
             "joint." + line + ".bow",
             Text.of("Bow of the joint"),
             Math.abs(face.bow()),
             LENGTH,
-            Text.of("found by laying the strips side by side"),
+            Text.of("found by placing the strips side by side"),
             provenance);
     Value veneer =
         DecidedValue.of(
@@ -92,10 +89,10 @@ public record CurvedInsert(
     Value straight =
         SearchedValue.of(
             "joint." + line + ".neighbour",
-            Text.of("Neighbour before the curve is cut"),
+            Text.of("Strip beside it before the curve is cut"),
             neighbour.to(middle) - neighbour.from(middle) + bow.value(),
             LENGTH,
-            Text.of("found by laying the strips side by side"),
+            Text.of("found by placing the strips side by side"),
             provenance);
     String id = "joint." + line;
     Value radius =
@@ -117,7 +114,7 @@ public record CurvedInsert(
     Value left =
         registry.put(
             id + ".left",
-            Text.of("Neighbour at its thinnest beside the curved joint"),
+            Text.of("Thinnest place beside the curved joint"),
             LENGTH,
             "t − s",
             in("t", straight),

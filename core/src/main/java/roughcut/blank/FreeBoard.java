@@ -160,10 +160,10 @@ final class FreeBoard {
   /** What is wrong with laying a part there; empty when nothing is. */
   Text problem(WoodPart part, double x, double y) {
     if (!board.species().equals(part.species())) {
-      return Text.of("the board is of another wood");
+      return Text.of("the board is a different wood");
     }
     if (board.unmeasured().isPresent()) {
-      return Text.of("the board's {name} isn't measured", board.unmeasured().get());
+      return Text.of("board {name} isn't measured", board.unmeasured().get());
     }
     if (board.thickness().getAsDouble() < part.thickness() - Precision.NEAR) {
       return Text.of("the board is too thin");
@@ -171,7 +171,7 @@ final class FreeBoard {
     Rect here = new Rect(x, y, x + part.length(), y + part.width());
     Rect whole = new Rect(0, 0, board.length().getAsDouble(), board.width().getAsDouble());
     if (!whole.contains(here)) {
-      return Text.of("runs off the board");
+      return Text.of("overhangs the board");
     }
     if (taken.stream().anyMatch(t -> t.touches(here))) {
       return Text.of("overlaps another part or leaves no kerf");

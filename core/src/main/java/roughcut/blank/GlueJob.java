@@ -99,23 +99,24 @@ public record GlueJob(
   /** What comes of it, in one sentence. */
   public Text verdict() {
     if (faces().value() == 0) {
-      return Text.of("A single piece: nothing to glue.");
+      return Text.of("One piece: nothing to glue.");
     }
     if (tooCold()) {
-      return Text.of("Too cold for this glue: warm wood and room first.");
+      return Text.of("Too cold for this glue: warm the wood and the room first.");
     }
     if (inTime() && !creeps()) {
-      return Text.of("All faces at once: closed before the glue grabs.");
+      return Text.of("Glue all faces at once: they are closed before the glue grabs.");
     }
     if (creeps() && stages().value() > 0) {
       return Text.of(
-          "So many veneers creep when glued at once: in {number} stages, each pressed until it holds.",
+          "So many veneers creep when you glue them all at once: glue in {number} "
+              + "stages, and press each until it holds.",
           Text.fixed(stages().value(), 0));
     }
     return stages().value() == 0
-        ? Text.of("This glue grabs before even one face is closed: take a slower one.")
+        ? Text.of("This glue grabs before even one face is closed: use a slower one.")
         : Text.of(
-            "Not all at once: halves first, then the middle joint, in {number} stages.",
+            "Not all at once: glue the halves first, then the middle joint, in {number} stages.",
             Text.fixed(stages().value(), 0));
   }
 
@@ -259,7 +260,7 @@ public record GlueJob(
               Text.of("Pressure for this wood"),
               pressure(job.density),
               PRESSURE,
-              Text.of("the wood's density, handbook 3"));
+              Text.of("wood density, handbook 3"));
       return registry.put(
           job.prefix + ".force",
           Text.of("Force on one face"),
@@ -305,7 +306,7 @@ public record GlueJob(
               Text.of("Open time of {glue} at 20 °C", glue.name()),
               glue.open(),
               SECONDS,
-              Text.of("the glue's table"));
+              Text.of("glue table"));
       return registry.put(
           job.prefix + ".open-time",
           Text.of("Open time at this temperature"),
@@ -355,7 +356,7 @@ public record GlueJob(
 
     private Value mass(Value faces) {
       Value coverage =
-          TableValue.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), Text.of("the glue's table"));
+          TableValue.of(BlankKeys.GLUE_COVERAGE, glue.coverage(), Text.of("glue table"));
       return registry.put(
           job.prefix + ".mass",
           Text.of("Glue to mix or pour"),

@@ -60,7 +60,7 @@ final class GlueLineCrossing {
                   Text.of("Glue line {line} from the centre line at the heel", line),
                   Math.abs(face.heel()),
                   LENGTH,
-                  Text.of("found by laying the strips side by side"),
+                  Text.of("found by placing the strips side by side"),
                   provenance)));
       inputs.add(in("x_h", heelEnd));
       formula = "(b − w_nut / 2) / ((w_2 / 2 − w_nut / 2) / x_2 − (b_h − b) / x_h)";

@@ -32,7 +32,8 @@ import roughcut.shop.Woods;
  */
 public record GlueUp(GlueJob job, List<Assembly> steps, Optional<Pins> pins) {
   /** What keeps the strips in place where no pin can stand. */
-  public static final Text WITHOUT_PINS = Text.of("no waste for them: end stops, or salt grains");
+  public static final Text WITHOUT_PINS =
+      Text.of("no waste for pins: use end stops or grains of salt");
 
   /** A later step that glues something: its number among the steps, and what is joined. */
   public record Assembly(int number, Text words, GlueJob job) {}
@@ -123,23 +124,23 @@ public record GlueUp(GlueJob job, List<Assembly> steps, Optional<Pins> pins) {
                       "clamps.step." + (i + 1),
                       TableValue.of(
                           prefix + ".joints",
-                          Text.of("Joints of this step"),
+                          Text.of("Joints in this step"),
                           faces,
                           COUNT,
                           Text.of("counted")),
                       SearchedValue.of(
                           prefix + ".length",
-                          Text.of("Joint, long"),
+                          Text.of("Joint length"),
                           length,
                           LENGTH,
-                          Text.of("found of the piece"),
+                          Text.of("found from the piece"),
                           provenance),
                       SearchedValue.of(
                           prefix + ".depth",
-                          Text.of("Joint, across"),
+                          Text.of("Joint width"),
                           flat ? node.width() : node.depth(),
                           LENGTH,
-                          Text.of("found of the piece"),
+                          Text.of("found from the piece"),
                           provenance),
                       densest(inputs.neckStrips(), woods),
                       step.thickness() > 0
@@ -153,7 +154,7 @@ public record GlueUp(GlueJob job, List<Assembly> steps, Optional<Pins> pins) {
                               Text.of("Outermost piece"),
                               node.width() / 2,
                               LENGTH,
-                              Text.of("found of the piece"),
+                              Text.of("found from the piece"),
                               provenance),
                       Clamping.CLAMPS),
                   registry)));

@@ -58,17 +58,17 @@ public record HeadWings(Value bass, Value treble) {
           SearchedValue.of(
               BlankKeys.HEAD_REACHES,
               sign * furthest.y(),
-              Text.of("found where the blank lacks most"),
+              Text.of("found where the blank is most too narrow"),
               provenance);
       Value there =
           SearchedValue.of(
               BlankKeys.BLANK_WIDTH_AT_HEAD,
               2 * half(furthest),
-              Text.of("found where the blank lacks most"),
+              Text.of("found where the blank is most too narrow"),
               provenance);
       return registry.put(
           "head.wing." + side,
-          Text.of("Headstock wing at the {side} side", Text.of(side)),
+          Text.of("Headstock wing, {side} side", Text.of(side)),
           LENGTH,
           lacks(furthest, sign) > 0 ? "y − W / 2 + e" : "0",
           in("y", reaches),

@@ -152,7 +152,7 @@ public record NeckBlank(
           Text.of("{label} at the nut", label),
           LENGTH,
           Math.abs(face.nut()),
-          Text.of("found by laying the strips side by side"),
+          Text.of("found by placing the strips side by side"),
           Provenance.of(strips.stream().map(ComputedValue.Input::value).toList()));
     }
     List<ComputedValue.Input> inputs = new ArrayList<>(strips.subList(0, line));
@@ -183,7 +183,7 @@ public record NeckBlank(
       registry.find(
           nut ? BlankKeys.REVEAL_NUT : BlankKeys.REVEAL_END,
           half - taper.halfWidth(x),
-          Text.of("found between the blank's edge and the fretboard's"),
+          Text.of("found between the blank edge and the fretboard edge"),
           provenance);
     }
   }

@@ -26,18 +26,20 @@ public final class PlanerAdvice {
     Findings all = new Findings(Topic.PLANER);
     boolean carrier = to < planer.carrierBelow();
     if (from < to) {
-      all.stop(Text.of("the piece is thinner than wanted already: {from}", Text.length(from, 1)));
+      all.stop(
+          Text.of("the piece is already thinner than the target: {from}", Text.length(from, 1)));
     }
     if (width > planer.width()) {
       all.stop(
           Text.of(
-              "wider than the planer by {length}: plane by hand, or with a router on rails",
+              "wider than the planer by {length}: plane it by hand, or with a router on rails",
               Text.length(width - planer.width(), 0)));
     }
     if (length < planer.leastLength()) {
       all.stop(
           Text.of(
-              "shorter than the planer's least of {leastLength}: never fed alone; on a long carrier, or by hand",
+              "shorter than the planer minimum of {leastLength}: never feed it alone. Use a "
+                  + "long carrier, or plane it by hand",
               Text.length(planer.leastLength(), 0)));
     }
     if (bite > planer.mostBite()) {
@@ -46,12 +48,13 @@ public final class PlanerAdvice {
     if (carrier) {
       all.look(
           Text.of(
-              "on a carrier board: the piece ends thinner than {carrierBelow}",
+              "use a carrier board: the piece ends up thinner than {carrierBelow}",
               Text.length(planer.carrierBelow(), 0)));
     } else if (planer.snipe() > 0) {
       all.look(
           Text.of(
-              "the last {snipe} at each end may come out thinner; leave them to be trimmed, or use a carrier",
+              "the last {snipe} at each end can come out thinner: trim them off later, or "
+                  + "use a carrier",
               Text.length(planer.snipe(), 0)));
     }
     return all.list();

@@ -24,15 +24,17 @@ public final class PlaningWay {
     if (!toHeel.isEmpty() && !toHead.isEmpty()) {
       return List.of(
           Text.of(
-              "The grain rises to the heel in strip {toHeel} and to the head in strip {toHead}: no way of feeding suits all. Sharp knives and the lightest passes, or a drum"
-                  + " sander.",
+              "The grain rises towards the heel in strip {toHeel} and towards the headstock "
+                  + "in strip {toHead}, so no feed direction suits all. Use sharp knives and the "
+                  + "lightest passes, or a drum sander.",
               toHeel,
               toHead));
     }
     boolean heel = toHead.isEmpty();
     return List.of(
         Text.of(
-            "The grain rises to the {detail}: feed the {detail2} end first for the top, the {detail3} end first for the back.",
+            "The grain rises towards the {detail}: feed the {detail2} end first for the "
+                + "top, the {detail3} end first for the back.",
             heel ? Text.of("heel") : Text.of("head"),
             heel ? Text.of("head") : Text.of("heel"),
             heel ? Text.of("heel") : Text.of("head")));

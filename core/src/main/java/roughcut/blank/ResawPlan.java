@@ -47,7 +47,7 @@ public record ResawPlan(
                         Text.of("Thickness of board {id}", b.id()),
                         b.thickness().getAsDouble(),
                         LENGTH,
-                        Text.of("the board's label")));
+                        Text.of("listed size of the board")));
     return new ResawPlan(
         board,
         leaf,

@@ -113,7 +113,7 @@ final class RipPlanning {
             ? registry.put(
                 prefix + "short",
                 Text.of(
-                    "{wood} missing for the {which}",
+                    "Missing width of {wood} for the {which}",
                     wood.name(),
                     pieces ? Text.of("necks") : Text.of("strips")),
                 LENGTH,
@@ -122,10 +122,10 @@ final class RipPlanning {
                 in("B", there))
             : registry.find(
                 prefix + "short",
-                Text.of("{wood} missing for the strips", wood.name()),
+                Text.of("Missing width of {wood} for the strips", wood.name()),
                 LENGTH,
                 cuts.missing(),
-                Text.of("found by laying the strips side by side, the widest first"),
+                Text.of("found by placing the strips side by side, the widest first"),
                 need,
                 there);
     return made(strips, there, rough, need, most, missing, cuts);
@@ -161,7 +161,7 @@ final class RipPlanning {
     Value gone =
         SearchedValue.of(
             prefix + "sawn-off",
-            Text.of("Strips that are sawn off it, with their kerfs"),
+            Text.of("Strips to saw off it, with their kerfs"),
             off.rough().stream().mapToDouble(r -> r + kerf.value()).sum(),
             LENGTH,
             Text.of("found as the sum of their rough widths and a kerf each"),
@@ -179,7 +179,7 @@ final class RipPlanning {
     if (share.onEdge()) {
       return registry.put(
           prefix + "rough",
-          Text.of("Rough strip of {wood}, its depth from the board's width", wood.name()),
+          Text.of("Rough strip of {wood}, its depth from the board width", wood.name()),
           LENGTH,
           "D + 2 · max(0, p − f)",
           in("D", tree.depth()),
@@ -188,7 +188,7 @@ final class RipPlanning {
     }
     Value widest =
         widths.isEmpty()
-            ? TableValue.of(BlankKeys.STRIP, 0, Text.of("no strip is open"))
+            ? TableValue.of(BlankKeys.STRIP, 0, Text.of("no strip left to saw"))
             : SearchedValue.of(
                 prefix + "widest",
                 Text.of("Widest of the strips"),
@@ -221,11 +221,11 @@ final class RipPlanning {
             Text.of("The next one further across, turned, with the kerf"),
             Nesting.step(neck, tree.length().value(), kerf.value()),
             LENGTH,
-            Text.of("least step at which two clear each other"),
+            Text.of("smallest step at which two clear each other"),
             provenance.with(kerf));
     return registry.put(
         prefix + "need",
-        Text.of("Width of {wood} that the necks need, nested", wood.name()),
+        Text.of("Width of {wood} for the nested necks", wood.name()),
         LENGTH,
         "w + s · (n − 1)",
         in("w", own),
@@ -249,7 +249,7 @@ final class RipPlanning {
       registry.put(
           id,
           Text.of(
-              "Strip {strip} of {size}{which}, fence to the blade",
+              "Strip {strip} of {size}{which}, fence to blade",
               strip,
               stack.size(),
               other ? Text.of(", from the other board") : Text.NONE),
@@ -263,7 +263,7 @@ final class RipPlanning {
     if (RipShare.opens(inputs, strip)) {
       return ComputedValue.of(
           id + ".rough",
-          Text.of("Strip, the planing of both faces, and the joint of the opened blank"),
+          Text.of("Strip, planing of both faces, and joint of the bookmatched blank"),
           LENGTH,
           "t + 2 · p + j",
           in("t", width),
@@ -272,7 +272,7 @@ final class RipPlanning {
     }
     return ComputedValue.of(
         id + ".rough",
-        Text.of("Strip and the planing of both faces"),
+        Text.of("Strip and planing of both faces"),
         LENGTH,
         "t + 2 · p",
         in("t", width),
@@ -291,7 +291,7 @@ final class RipPlanning {
     Value bow = inputs.get(PartDecisions.stripBow(number));
     return registry.put(
         "neck.strip." + number + ".widest",
-        Text.of("Strip {number} where it is widest", number),
+        Text.of("Strip {number} at its widest", number),
         LENGTH,
         "max(t, u) + " + (middle ? "2 · s" : "s"),
         in("t", nut),
@@ -302,7 +302,7 @@ final class RipPlanning {
   private Value onEdge(Value rough) {
     return registry.put(
         prefix + "need",
-        Text.of("Width of {wood} that the strips need, on edge", wood.name()),
+        Text.of("Width of {wood} for the strips, on edge", wood.name()),
         LENGTH,
         "r · n + k · max(0, n − 1)",
         in("r", rough),
@@ -329,7 +329,7 @@ final class RipPlanning {
     }
     return registry.put(
         prefix + "need",
-        Text.of("Width of {wood} that the strips need", wood.name()),
+        Text.of("Width of {wood} for the strips", wood.name()),
         LENGTH,
         sum + " + 2 · p · n + k · max(0, n − 1)" + (joints == 0 ? "" : " + " + joints + " · j"),
         terms.toArray(ComputedValue.Input[]::new));
@@ -359,7 +359,7 @@ final class RipPlanning {
                 TableValue.of(
                     BlankKeys.BOARD_LABEL,
                     board.get().width().getAsDouble(),
-                    Text.of("the board's label"))));
+                    Text.of("listed size of the board"))));
     return Optional.of(
         registry.put(
             prefix + "from",

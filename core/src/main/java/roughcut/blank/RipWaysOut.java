@@ -123,7 +123,7 @@ public final class RipWaysOut {
     double next = Math.floor((shaft - missing) * 10) / 10;
     if (Decisions.SHAFT_THICKNESS.allows(next) && missing <= spareBelow) {
       offer(
-          Text.of("plane the shaft to {next}: its back still lies in it", Text.length(next, 1)),
+          Text.of("plane the shaft to {next}: its back is still inside it", Text.length(next, 1)),
           b -> b.withDesign(Decisions.SHAFT_THICKNESS.with(b.design(), next)),
           null);
     }
@@ -160,7 +160,7 @@ public final class RipWaysOut {
           || saw.allowance() != counts(BlankDecisions.SAW_ALLOWANCE)) {
         offer(
             Text.of(
-                "saw with the {saw}: kerf {kerf}, planing {allowance} a face",
+                "saw with the {saw}: kerf {kerf}, planing {allowance} per face",
                 saw.name(),
                 Text.length(saw.kerf(), 1),
                 Text.length(saw.allowance(), 1)),
@@ -184,7 +184,7 @@ public final class RipWaysOut {
           && !plan.board().map(b -> b.id().equals(board.id())).orElse(false)) {
         Text kept = board.irreplaceable() ? Text.of(", which can't be replaced") : Text.NONE;
         offer(
-            Text.of("take board {id}{kept}", board.id(), kept),
+            Text.of("use board {id}{kept}", board.id(), kept),
             b -> b.withDesign(b.design().withBoard("neck." + plan.species(), board.id())),
             null);
       }
@@ -250,7 +250,7 @@ public final class RipWaysOut {
     if (!cut && stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
       offer(
           Text.of(
-              "leave the outermost {detail} away",
+              "leave out the outermost {detail}",
               stack.mirrored() ? Text.of("strips") : Text.of("strip")),
           b -> b.withDesign(b.design().withNeckStack(stack.remove(0))),
           null);
@@ -274,7 +274,7 @@ public final class RipWaysOut {
       Stack next = stack;
       if (offer(
           Text.of(
-              "make the missing {detail} of {wood}",
+              "make the missing {detail} from {wood}",
               homeless.size() == 1 ? Text.of("strip") : Text.of("strips"),
               wood.name()),
           b -> b.withDesign(b.design().withNeckStack(next)),

@@ -56,17 +56,17 @@ public record SeenLines(int line, Value back, Value head, List<double[]> stretch
               line,
               registry.find(
                   "seen.line." + line + ".back",
-                  Text.of("Seen of glue line {line} on the back", line),
+                  Text.of("Glue line {line} visible on the back", line),
                   LENGTH,
                   back,
                   Text.of("found by following the line along the carved back"),
                   provenance.with(seenTo)),
               registry.find(
                   "seen.line." + line + ".head",
-                  Text.of("Seen of glue line {line} on the headstock's face", line),
+                  Text.of("Glue line {line} visible on the headstock face", line),
                   LENGTH,
                   head,
-                  Text.of("found by following the line along the headstock's outline"),
+                  Text.of("found by following the line along the headstock outline"),
                   provenance),
               stretches));
     }

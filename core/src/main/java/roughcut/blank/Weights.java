@@ -129,18 +129,18 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Prov
             SearchedValue.of(
                 BlankKeys.NECK_SHAFT_MASS,
                 shaft,
-                Text.of("found by adding slices up"),
+                Text.of("found by adding up slices"),
                 provenance)),
         in(
             "m_h",
             SearchedValue.of(
-                BlankKeys.NECK_HEAD_MASS, head, Text.of("found by adding slices up"), provenance)),
+                BlankKeys.NECK_HEAD_MASS, head, Text.of("found by adding up slices"), provenance)),
         in(
             "m_f",
             SearchedValue.of(
                 BlankKeys.NECK_FRETBOARD_MASS,
                 board,
-                Text.of("found by adding slices up"),
+                Text.of("found by adding up slices"),
                 provenance)),
         in(
             "m_r",
@@ -156,20 +156,20 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Prov
             Text.of("Density of {backWood}", body.backWood().name()),
             BodyBlank.density(shop, body.backWood().id()),
             DENSITY,
-            Text.of("the table of woods"));
+            Text.of("wood table"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
             Text.of("Density of {topWood}", body.topWood().name()),
             BodyBlank.density(shop, body.topWood().id()),
             DENSITY,
-            Text.of("the table of woods"));
+            Text.of("wood table"));
     // A through-neck's core is the neck's own weight.
     Value core =
         SearchedValue.of(
             BlankKeys.BODY_CORE_AREA,
             coreArea,
-            Text.of("found of the blank in the body"),
+            Text.of("found from the blank in the body"),
             provenance);
     return registry.put(
         BlankKeys.BODY_SLAB_MASS,

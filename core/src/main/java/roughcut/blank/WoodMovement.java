@@ -46,7 +46,7 @@ public final class WoodMovement {
                   Text.of("Strip {n}, {wood}", n, wood.name()),
                   width,
                   LENGTH,
-                  Text.of("found by laying the strips side by side"),
+                  Text.of("found by placing the strips side by side"),
                   blank.provenance())));
       terms.add(
           in(
@@ -56,7 +56,7 @@ public final class WoodMovement {
                   Text.of("Shrinkage of {wood}, green to dry", wood.name()),
                   wood.tangential() * 100,
                   PERCENT,
-                  Text.of("the wood's table"))));
+                  Text.of("wood table"))));
       formula.append(n > 1 ? " + " : "").append("w_").append(n).append(" · S_").append(n);
     }
     terms.add(in("m_1", now));

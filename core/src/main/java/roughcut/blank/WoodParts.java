@@ -168,7 +168,7 @@ public final class WoodParts {
       Strip outer = strips.get(side.equals("bass") ? 0 : strips.size() - 1);
       add(
           "head.wing." + side,
-          Text.of("head wing, {side}", side),
+          Text.of("headstock wing, {side}", side),
           Use.HEAD_WING,
           outer.species(),
           inputs.get(Decisions.HEAD_LENGTH).value() + trim,
@@ -300,7 +300,7 @@ public final class WoodParts {
     String wood = body.topWood().id();
     if (resawn) {
       double thick = body.resaw().orElseThrow().need().value();
-      add("top.leaves", Text.of("top, two leaves"), Use.TOP, wood, length, half, thick);
+      add("top.leaves", Text.of("top, both leaves"), Use.TOP, wood, length, half, thick);
     } else {
       double thick = body.top().value() + 2 * flattening;
       add("top.leaf.1", Text.of("top leaf, bass"), Use.TOP, wood, length, half, thick);

@@ -18,9 +18,9 @@ public interface Caliper extends AutoCloseable {
 
   /** What can happen to a caliper. */
   enum Trouble {
-    LOW_BATTERY(Text.of("the caliper's battery is low; readings may jump")),
-    DROPPED(Text.of("the caliper is gone; the last reading is not complete")),
-    UNREADABLE(Text.of("the caliper sent something that is no reading"));
+    LOW_BATTERY(Text.of("the caliper battery is low; readings can jump")),
+    DROPPED(Text.of("the caliper was disconnected; the last reading is incomplete")),
+    UNREADABLE(Text.of("the caliper sent something that isn't a reading"));
 
     private final Text words;
 

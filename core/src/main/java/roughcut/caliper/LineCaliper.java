@@ -69,7 +69,7 @@ public final class LineCaliper implements Caliper {
     } catch (IOException | UncheckedIOException e) {
       // Unplugged in the middle of a line: the same as its end.
     } catch (Exception e) {
-      throw new IllegalStateException("a caliper's line can't be opened so", e);
+      throw new IllegalStateException("can't open a serial line this way", e);
     } finally {
       if (!closed) {
         tell(hearer, Trouble.DROPPED);

@@ -34,7 +34,7 @@ public final class BlankClearances {
             ClearanceKeys.HEEL_SPARE,
             least.left(),
             Text.of(
-                "found as the least of the stock over the heel's back, from the heel's curve to its end"),
+                "found as the least stock below the back of the heel, from its curve to its end"),
             neck.provenance().and(reach.provenance()).with(tree.heelDepth(), neck.heelThickness()));
     if (neck.through() && spare.value() > -Precision.SAME) {
       // A core's blank is worked out to be as deep as it has to be.

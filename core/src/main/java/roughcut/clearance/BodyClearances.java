@@ -135,10 +135,10 @@ public final class BodyClearances {
             : thickness.value() - box.z1();
     return registry.find(
         id,
-        Text.of("Left beyond the {cut}", cut.words()),
+        Text.of("Left below the {cut}", cut.words()),
         LENGTH,
         left,
-        Text.of("found straight on to the face across"),
+        Text.of("found straight across to the opposite face"),
         body.provenance(cut).and(body.surface().provenance()).with(thickness));
   }
 
@@ -196,17 +196,17 @@ public final class BodyClearances {
     Value left =
         registry.find(
             "rout." + cut.name() + ".edge",
-            Text.of("From the {cut} to the body's edge", cut.words()),
+            Text.of("From the {cut} to the body edge", cut.words()),
             FINE_LENGTH,
             least.distance(),
-            Text.of("found as the least distance in plan to the outline"),
+            Text.of("found as the least distance to the outline, seen from above"),
             body.provenance(cut).and(body.surface().provenance()));
     boolean bore = cut.kind().bored() && cut.kind() != CutKind.RELIEF;
     Value edgeNow = now.edge(left);
     binding(cut, left, edgeNow, least);
     tell(
         bore ? ClearanceKind.BORE : ClearanceKind.EDGE,
-        Text.of("{cut} to the edge", cut.words()),
+        Text.of("{cut} to edge", cut.words()),
         left,
         edgeNow,
         least.from().x(),
@@ -223,7 +223,7 @@ public final class BodyClearances {
     }
     Value width =
         DecidedValue.of(
-            "binding.let-in", Text.of("Binding is let in by"), body.binding(), FINE_LENGTH);
+            "binding.let-in", Text.of("Depth of the binding channel"), body.binding(), FINE_LENGTH);
     Value left =
         registry.put(
             "rout." + cut.name() + ".binding",
@@ -234,7 +234,7 @@ public final class BodyClearances {
             in("b", width));
     tell(
         ClearanceKind.SURFACE,
-        Text.of("{cut} to the binding", cut.words()),
+        Text.of("{cut} to binding", cut.words()),
         left,
         now.binding(left, edgeNow),
         least.from().x(),
@@ -259,12 +259,11 @@ public final class BodyClearances {
             Text.of("From the {cut} to the nearer face", cut.words()),
             FINE_LENGTH,
             Math.min(top, back),
-            Text.of("least of the ways up and down"),
+            Text.of("found as the shorter of the ways up and down"),
             body.provenance(cut).with(thickness));
     tell(
         ClearanceKind.BORE,
-        Text.of(
-            "{cut} to the {detail}", cut.words(), top < back ? Text.of("top") : Text.of("back")),
+        Text.of("{cut} to {detail}", cut.words(), top < back ? Text.of("top") : Text.of("back")),
         left,
         now.faces(left, cut),
         (box.x0() + box.x1()) / 2,
@@ -303,7 +302,7 @@ public final class BodyClearances {
     boolean bore = cut.kind().bored();
     tell(
         bore ? ClearanceKind.BORE : ClearanceKind.SURFACE,
-        Text.of("{cut} to the {what}", cut.words(), least.what()),
+        Text.of("{cut} to {what}", cut.words(), least.what()),
         left,
         now.surface(left, cut, toEdge, far),
         least.at().x(),
@@ -340,7 +339,7 @@ public final class BodyClearances {
             Text.of("Between the {a} and the {b}", a.words(), b.words()),
             FINE_LENGTH,
             web.closest().distance(),
-            Text.of("least distance of their surfaces in space"),
+            Text.of("least distance between their surfaces"),
             body.provenance(a).and(body.provenance(b)));
     if (!told) {
       return;

@@ -9,12 +9,11 @@ import roughcut.measure.ValueKey;
  */
 public final class ClearanceKeys {
   public static final ValueKey BLANK_SIDE_SPARE =
-      new ValueKey("blank.side-spare", "Blank outside the neck's outline, each side", LENGTH);
+      new ValueKey("blank.side-spare", "Blank outside the neck outline, per side", LENGTH);
   public static final ValueKey HEEL_SPARE =
       new ValueKey("heel.spare", "Stock below the heel", LENGTH);
   public static final ValueKey SHAFT_SPARE =
-      new ValueKey(
-          "shaft.spare", "Shaft stock below the finished back where it is deepest", LENGTH);
+      new ValueKey("shaft.spare", "Shaft stock below the finished back at its deepest", LENGTH);
 
   private ClearanceKeys() {}
 }

@@ -13,7 +13,7 @@ import roughcut.shop.Limit;
  */
 public enum ClearanceKind {
   STRING_MARGIN(
-      Text.of("Outer string to the fretboard's edge"),
+      Text.of("Outer string to fretboard edge"),
       "string.margin",
       2.5,
       1.5,
@@ -21,7 +21,7 @@ public enum ClearanceKind {
       Text.NONE,
       Text.of("2, String spacing")),
   FRETBOARD_EDGE(
-      Text.of("Fretboard's edge under its radius"),
+      Text.of("Fretboard edge under its radius"),
       "fretboard.edge",
       3.5,
       Limit.NO_STOP,
@@ -63,7 +63,7 @@ public enum ClearanceKind {
       Text.of("3, Sizes")),
 
   SHAFT_STOCK(
-      Text.of("Shaft over its side profile"),
+      Text.of("Shaft over its back contour"),
       "shaft.stock",
       0.5,
       0,
@@ -95,7 +95,7 @@ public enum ClearanceKind {
       Text.of("Channels"),
       Text.of("4, Truss rod and stiffeners")),
   ACCESS_BACK(
-      Text.of("Access bore to the back of the headstock"),
+      Text.of("Access hole to the headstock back"),
       "access.back",
       3,
       1.5,
@@ -103,7 +103,7 @@ public enum ClearanceKind {
       Text.of("Access"),
       Text.of("6, What remains: bore and anything")),
   ACCESS_NUT(
-      Text.of("Access bore to the nut"),
+      Text.of("Access hole to the nut"),
       "access.nut",
       1.5,
       0,
@@ -111,7 +111,7 @@ public enum ClearanceKind {
       Text.of("Access"),
       Text.of("4, Access hole")),
   ACCESS_KEY(
-      Text.of("Room round the key in its bore"),
+      Text.of("Room around the key in its hole"),
       "access.key",
       0.6,
       0.2,
@@ -119,7 +119,7 @@ public enum ClearanceKind {
       Text.of("Access"),
       Text.of("4, Access hole")),
   ACCESS_OVER(
-      Text.of("Over the access at the fretboard's end"),
+      Text.of("Wood over the access at the fretboard end"),
       "access.over",
       1.5,
       0.8,
@@ -127,7 +127,7 @@ public enum ClearanceKind {
       Text.of("Access"),
       Text.of("4, at the fretboard's end")),
   ACCESS_TUNER(
-      Text.of("Access bore to a tuner's bore"),
+      Text.of("Access hole to a tuner hole"),
       "access.tuner",
       3,
       1.5,
@@ -135,7 +135,7 @@ public enum ClearanceKind {
       Text.of("Access"),
       Text.of("6, What remains: bore and anything")),
   ACCESS_REACH(
-      Text.of("Reach of the key"),
+      Text.of("Clearance of the key"),
       "access.reach",
       1,
       0,
@@ -159,7 +159,7 @@ public enum ClearanceKind {
       Text.of("Channels"),
       Text.of("4, Truss rod and stiffeners")),
   TUNER_EDGE(
-      Text.of("Tuner's bore to the headstock's edge"),
+      Text.of("Tuner hole to the headstock edge"),
       "tuner.edge",
       6,
       4,
@@ -167,7 +167,7 @@ public enum ClearanceKind {
       Text.of("Head"),
       Text.of("4, Head")),
   TUNER_POST(
-      Text.of("Between a tuner's bore and the next string"),
+      Text.of("Tuner hole to the next string"),
       "tuner.post",
       1.5,
       Limit.NO_STOP,
@@ -192,7 +192,7 @@ public enum ClearanceKind {
       Text.of("Slots"),
       Text.of("5, Slots")),
   NOTCH(
-      Text.of("Fretboard beside the notch at its end"),
+      Text.of("Fretboard beside its end notch"),
       "fretboard.notch",
       2,
       1,
@@ -200,7 +200,7 @@ public enum ClearanceKind {
       Text.of("Slots"),
       Text.of("4, at the fretboard's end")),
   SIDE_DOT(
-      Text.of("Round a side dot"),
+      Text.of("Around a side dot"),
       "marker.side",
       1,
       0.3,
@@ -226,7 +226,7 @@ public enum ClearanceKind {
       Text.of("Pocket"),
       Text.of("6, Neck pocket")),
   BOLT_TIP(
-      Text.of("Neck beyond a bolt's tip"),
+      Text.of("Neck beyond a bolt tip"),
       "bolt.tip",
       3,
       1.5,
@@ -235,7 +235,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: bore and anything")),
   /** Times the screw's diameter. */
   BOLT_EDGE(
-      Text.of("Bolt to the edge of the heel"),
+      Text.of("Bolt to the heel edge"),
       "bolt.edge",
       2,
       1.5,
@@ -243,7 +243,7 @@ public enum ClearanceKind {
       Text.of("Pocket"),
       Text.of("6, Neck pocket, Fixing")),
   BOLT_SEAT(
-      Text.of("Wood under a bolt's head"),
+      Text.of("Wood under a bolt head"),
       "bolt.seat",
       5,
       3,
@@ -251,7 +251,7 @@ public enum ClearanceKind {
       Text.of("Pocket"),
       Text.of("6, What remains: rout floor and opposite face")),
   BOLT_CHANNEL(
-      Text.of("Bolt to the rod's channel"),
+      Text.of("Bolt to the rod channel"),
       "bolt.channel",
       2,
       1,
@@ -276,7 +276,7 @@ public enum ClearanceKind {
       Text.of("Cuts"),
       Text.of("6, What remains: a control cavity's top")),
   EDGE(
-      Text.of("Rout to the body's outline"),
+      Text.of("Rout to the body outline"),
       "body.edge",
       8,
       4,
@@ -300,7 +300,7 @@ public enum ClearanceKind {
       Text.of("Cuts"),
       Text.of("6, What remains: two routs, opposite faces")),
   BORE(
-      Text.of("Between a bore and anything"),
+      Text.of("Between a hole and anything"),
       "body.bore",
       3,
       1.5,
@@ -316,7 +316,7 @@ public enum ClearanceKind {
       Text.of("Cuts"),
       Text.of("6, What remains: rout and contoured surface")),
   JACK(
-      Text.of("Wall beside the jack's bore"),
+      Text.of("Wall beside the jack hole"),
       "body.jack",
       5,
       3,
@@ -324,7 +324,7 @@ public enum ClearanceKind {
       Text.of("Cuts"),
       Text.of("6, Controls and plates: walls to both faces")),
   HIDDEN(
-      Text.of("Rim that hides a rout's edge"),
+      Text.of("Rim that hides a rout edge"),
       "body.hidden",
       2,
       1,

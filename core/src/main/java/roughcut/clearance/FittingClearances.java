@@ -47,10 +47,10 @@ final class FittingClearances {
           List.of(
               new Own("walls", ClearanceKind.JACK, "{fitting} to a face", "depth"),
               new Own(
-                  "cover", ClearanceKind.HIDDEN, "{fitting}'s plate over its bore", "plate-width"));
+                  "cover", ClearanceKind.HIDDEN, "{fitting} plate over its hole", "plate-width"));
       case CONTROL ->
           List.of(
-              new Own("bushing-spare", ClearanceKind.FITS, "{fitting}'s thread", "recess"),
+              new Own("bushing-spare", ClearanceKind.FITS, "{fitting} thread", "recess"),
               new Own("room", ClearanceKind.FITS, "room behind {fitting}", "height"),
               new Own("top-left", ClearanceKind.CONTROL_TOP, "top left at {fitting}", "recess"));
       case CAVITY ->
@@ -58,7 +58,7 @@ final class FittingClearances {
               new Own(
                   "screw-wall",
                   ClearanceKind.BORE,
-                  "cover's screws to the wall of {fitting}",
+                  "cover screws to the wall of {fitting}",
                   "lug"));
       case PICKUP, PLATE, CHANNEL, STRAP, RELIEF, BORE -> List.of();
     };
@@ -104,7 +104,7 @@ final class FittingClearances {
               h ->
                   clearances.tell(
                       ClearanceKind.HIDDEN,
-                      Text.of("{fitting}'s ring over its rout", pickup.fitting().words()),
+                      Text.of("{fitting} ring over its rout", pickup.fitting().words()),
                       h,
                       pickup.centre().x(),
                       pickup.centre().y(),
@@ -165,8 +165,7 @@ final class FittingClearances {
                 Text.of("Between {a} and {b}", a.words(), b.words()),
                 LENGTH,
                 closest.distance() > 0 ? closest.distance() : -inEachOther(a, b),
-                Text.of(
-                    "least distance of the two in space; less than 0 by how deep they lie in each other"),
+                Text.of("least distance between them; below 0 by how deep they overlap"),
                 body.provenance(a).and(body.provenance(b)));
         clearances.tell(
             ClearanceKind.HARDWARE,

@@ -87,7 +87,7 @@ public final class NeckClearances {
     if (bow.sanded().value() > 0) {
       clearances.add(
           ClearanceKind.FRETBOARD_EDGE,
-          Text.of("fretboard edge, its bow sanded out"),
+          Text.of("fretboard edge, bow sanded out"),
           bow.edge(),
           neck.taper().end().value(),
           NeckDecisions.BOW.id(),
@@ -146,7 +146,7 @@ public final class NeckClearances {
                 Text.of("Glue line {line} from the centre line at the end", line),
                 Math.abs(face.at(x)),
                 LENGTH,
-                Text.of("found by laying the strips side by side"),
+                Text.of("found by placing the strips side by side"),
                 blank.provenance().with(end));
     Value left =
         registry.put(
@@ -160,11 +160,7 @@ public final class NeckClearances {
             in("w_nut", taper.nutWidth()),
             in("w_2", taper.secondWidth()),
             in("x_2", taper.secondAt()),
-            in(
-                "x",
-                nut
-                    ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is"))
-                    : end),
+            in("x", nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("at the nut line")) : end),
             in("b", glueLine));
     double crossed =
         blank.crossings().stream()
@@ -200,7 +196,7 @@ public final class NeckClearances {
         registry.find(
             ClearanceKeys.SHAFT_SPARE,
             stock.value() - neck.thickness().depth(deepestX),
-            Text.of("found as shaft less the deepest of the thickness line without fretboard"),
+            Text.of("found as shaft less the deepest point of the back, without fretboard"),
             neck.provenance().with(stock));
     clearances.add(
         ClearanceKind.SHAFT_STOCK,
@@ -232,12 +228,12 @@ public final class NeckClearances {
     double atNut = blank.halfWidth(0) - neck.taper().halfWidth(0);
     double atEnd = blank.halfWidth(end.value()) - neck.taper().halfWidth(end.value());
     boolean nut = atNut < atEnd;
-    Value x = nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is")) : end;
+    Value x = nut ? TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("at the nut line")) : end;
     Value stack =
         SearchedValue.of(
             BlankKeys.BLANK_WIDTH_THERE,
             2 * blank.halfWidth(x.value()),
-            Text.of("found where it has least over the outline"),
+            Text.of("found where it is closest to the outline"),
             blank.provenance().with(x));
     Value side =
         registry.put(
@@ -324,7 +320,7 @@ public final class NeckClearances {
         NeckDecisions.ACCESS_BORE.id());
     clearances.add(
         ClearanceKind.ACCESS_KEY,
-        Text.of("key in its bore"),
+        Text.of("key in its hole"),
         bore.key(),
         at,
         NeckDecisions.ACCESS_BORE.id(),

@@ -70,7 +70,7 @@ public final class PocketClearances {
     Point first = bolts.places().get(0);
     clearances.tell(
         ClearanceKind.BOLT_TIP,
-        Text.of("bolt's tip to the {stops}", Text.of(inputs.get(RoutDecisions.BOLT_REACH).stops())),
+        Text.of("bolt tip to the {stops}", Text.of(inputs.get(RoutDecisions.BOLT_REACH).stops())),
         bolts.tip(),
         first.x(),
         first.y(),
@@ -81,7 +81,7 @@ public final class PocketClearances {
     clearances.tell(
         ClearanceKind.BOLT_EDGE,
         ClearanceKind.BOLT_EDGE.limit(d),
-        Text.of("bolt to the heel's edge"),
+        Text.of("bolt to heel edge"),
         bolts.edge(),
         first.x(),
         first.y(),
@@ -96,8 +96,8 @@ public final class PocketClearances {
                 clearances.tell(
                     ClearanceKind.BOLT_SEAT,
                     s.value() <= 0
-                        ? Text.of("counterbores come out in the pocket")
-                        : Text.of("wood under the bolts' heads"),
+                        ? Text.of("counterbores break into the pocket")
+                        : Text.of("wood under the bolt heads"),
                     s,
                     first.x(),
                     first.y(),
@@ -111,7 +111,7 @@ public final class PocketClearances {
             c ->
                 clearances.tell(
                     ClearanceKind.BOLT_CHANNEL,
-                    Text.of("bolt to a channel of the neck"),
+                    Text.of("bolt to a channel in the neck"),
                     c,
                     first.x(),
                     first.y(),

@@ -16,7 +16,8 @@ import roughcut.plan.Plan;
 @Command(
     name = "check",
     description =
-        "Lists what can't be, what isn't ready and the thin spots, worst first; exit status 1 when anything stops.",
+        "Lists what can't be done, what isn't ready and the clearances, tightest "
+            + "first. Exit status 1 when anything stops.",
     mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
   @Mixin private Source source;
@@ -51,9 +52,9 @@ final class CheckCommand implements Callable<Integer> {
   }
 
   private static String limits(Clearance clearance) {
-    String better = "better " + NumberWriter.fixed(clearance.limit().warn(), 1);
+    String better = "target " + NumberWriter.fixed(clearance.limit().warn(), 1);
     return Double.isNaN(clearance.limit().fail())
         ? better
-        : better + ", least " + NumberWriter.fixed(clearance.limit().fail(), 1);
+        : better + ", minimum " + NumberWriter.fixed(clearance.limit().fail(), 1);
   }
 }

@@ -25,7 +25,7 @@ final class ExportCommand implements Callable<Integer> {
       names = "--to",
       paramLabel = "DIR",
       required = true,
-      description = "the folder to write into; made when it isn't there")
+      description = "the folder to write into; created if it doesn't exist")
   private Path folder;
 
   @Option(names = "--paper", description = "${COMPLETION-CANDIDATES}", defaultValue = "A4")
@@ -49,7 +49,10 @@ final class ExportCommand implements Callable<Integer> {
       spec.commandLine()
           .getErr()
           .println(
-              "roughcut: drawn with what can't be: " + problem.where() + ": " + problem.words());
+              "roughcut: drawn although it can't be made: "
+                  + problem.where()
+                  + ": "
+                  + problem.words());
     }
     return plan.problems().isEmpty() ? 0 : 1;
   }

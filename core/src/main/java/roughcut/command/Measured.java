@@ -14,12 +14,10 @@ import roughcut.record.Measurables;
  * are left out on purpose; and each command says which.
  */
 final class Measured {
-  @Option(names = "--as-designed", description = "as drawn, measured values left out")
+  @Option(names = "--as-designed", description = "as planned, ignoring measured values")
   private boolean asDesigned;
 
-  @Option(
-      names = "--as-built",
-      description = "measured values in place of decided ones, as they are without this too")
+  @Option(names = "--as-built", description = "measured values replace planned ones (the default)")
   private boolean asBuilt;
 
   boolean count() {
@@ -43,9 +41,9 @@ final class Measured {
     if (!which.isEmpty()) {
       spec.commandLine()
           .getErr()
-          .println("roughcut: measured, in place of what was decided: " + which);
+          .println("roughcut: measured values that replace planned ones: " + which);
     } else if (!count()) {
-      spec.commandLine().getErr().println("roughcut: as designed; measured values are left out");
+      spec.commandLine().getErr().println("roughcut: as designed, ignoring measured values");
     }
   }
 }

@@ -20,7 +20,7 @@ import roughcut.whatif.SeatWays;
 /** What can be done now at the bench, what is owed, and what has to be known first. */
 @Command(
     name = "next",
-    description = "Lists what can be done now, what is owed before a face goes, and what waits.",
+    description = "Lists what can be done now, what comes first, and what waits.",
     mixinStandardHelpOptions = true)
 final class NextCommand implements Callable<Integer> {
   @Mixin private Source source;
@@ -46,19 +46,19 @@ final class NextCommand implements Callable<Integer> {
     }
     for (OutdatedCut outdated : bench.outdatedCuts()) {
       out.println();
-      out.println("Made otherwise: " + outdated.sentence(Units.MM));
-      RecoveryOptions.of(plan, outdated).forEach(w -> out.println("  way out: " + w.words()));
+      out.println("Made differently: " + outdated.sentence(Units.MM));
+      RecoveryOptions.of(plan, outdated).forEach(w -> out.println("  fix: " + w.words()));
     }
     List<SeatWays.Way> seat = SeatWays.of(plan);
     if (!seat.isEmpty()) {
       out.println();
-      out.println("The neck doesn't sit as it was to:");
+      out.println("The neck doesn't sit as planned:");
       seat.forEach(
           w ->
               out.println(
-                  "  way out: "
+                  "  fix: "
                       + w.proposal().words()
-                      + "; leaves the saddle at "
+                      + "; the saddle is then at "
                       + Text.length(w.saddle(), 2).in(Units.MM)));
     }
     out.flush();
@@ -68,7 +68,7 @@ final class NextCommand implements Callable<Integer> {
   private static String counted(Verdict verdict) {
     int stops = verdict.stops().size();
     int looks = verdict.items().size() - stops;
-    return verdict.items().isEmpty() ? "" : ", " + stops + " that stop, " + looks + " to check";
+    return verdict.items().isEmpty() ? "" : ", " + stops + " problems, " + looks + " to check";
   }
 
   private static void heading(PrintWriter out, Bench bench, Bench.State state) {
@@ -93,7 +93,7 @@ final class NextCommand implements Callable<Integer> {
       step.why().forEach(w -> out.println("    " + w.in(Units.MM)));
       for (Risk risk : bench.risks(step.operation())) {
         if (risk.kind() != Risk.Kind.FINAL && step.why().stream().noneMatch(risk.text()::equals)) {
-          out.println("    asks – " + risk.kind().word().in(Units.MM) + ": " + risk.words());
+          out.println("    first – " + risk.kind().word().in(Units.MM) + ": " + risk.words());
         }
       }
     }

@@ -21,7 +21,7 @@ import roughcut.whatif.Comparison;
 /** Lists every worked value with its sum. */
 @Command(
     name = "report",
-    description = "Lists every worked-out value with its sum.",
+    description = "Lists every calculated value with its sum.",
     mixinStandardHelpOptions = true)
 final class ReportCommand implements Callable<Integer> {
   enum Format {
@@ -38,14 +38,14 @@ final class ReportCommand implements Callable<Integer> {
       names = "--what-if",
       paramLabel = "ID=VALUE",
       description =
-          "try deciding differently, and list only the numbers that would change: id, kept and"
-              + " tried, between tabs")
+          "try a different decision and list only the numbers that would change: id, "
+              + "kept and tried, separated by tabs")
   private List<String> tries = new ArrayList<>();
 
   @Option(
       names = "--stage",
       paramLabel = "OPERATION",
-      description = "at which stage of the work: now, finished, or after an operation",
+      description = "the stage of the work: now, finished, or after an operation",
       defaultValue = "now")
   private String stage;
 
@@ -88,7 +88,7 @@ final class ReportCommand implements Callable<Integer> {
                       new BadSetting(
                           "--stage "
                               + stage
-                              + ": there is no such operation; roughcut next lists them"));
+                              + ": there is no such operation. roughcut next lists them"));
     };
   }
 }

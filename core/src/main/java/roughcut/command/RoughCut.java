@@ -18,10 +18,10 @@ import roughcut.record.CurrentTime;
     mixinStandardHelpOptions = true,
     footer = {
       "",
-      "In windows:",
-      "  (no words)            where you left off; at first the demo shop",
+      "Windows:",
+      "  (no arguments)        where you left off; the demo shop the first time",
       "  open FILE             a build of your own",
-      "  --reset               the demo as it was at first; your own shop isn't touched",
+      "  --reset               reset the demo; your own shop isn't touched",
       "  screenshots --to DIR  a picture of each main view, from the demo"
     },
     version = "Rough Cut " + RoughCut.VERSION,
@@ -65,19 +65,20 @@ public final class RoughCut {
     line.setExecutionExceptionHandler(
         (e, command, result) -> {
           if (e instanceof InvalidPathException path) {
-            err.println("roughcut: “" + path.getInput() + "” can't be a file's name here");
+            err.println("roughcut: “" + path.getInput() + "” can't be a file name here");
             return 2;
           }
           if (e instanceof FileException || e instanceof BadSetting) {
             err.println("roughcut: " + e.getMessage());
             return 2;
           }
-          err.println("roughcut: this should not have happened, and is the program's fault: " + e);
+          err.println(
+              "roughcut: this should not have happened. It is a fault in the program: " + e);
           return 3;
         });
     int status = args.length == 0 ? line.execute("--help") : line.execute(args);
     if (out.checkError()) {
-      err.println("roughcut: the output couldn't be written whole; is the disk full?");
+      err.println("roughcut: the output couldn't be written completely. Is the disk full?");
       err.flush();
       return 2;
     }

@@ -39,20 +39,21 @@ final class Source {
       index = "0",
       arity = "0..1",
       paramLabel = "FILE",
-      description = "a build (*.roughcut.json); without it the demo's Heron")
+      description = "a build (*.roughcut.json); the demo's Heron if left out")
   private Path file;
 
   @Option(
       names = "--set",
       paramLabel = "ID=VALUE",
       description =
-          "decide differently, for example --set scale.length=25.5in; a bare length is in mm")
+          "change a decision, for example --set scale.length=25.5in; a number without a "
+              + "unit is in mm")
   private List<String> settings = new ArrayList<>();
 
   @Option(
       names = "--measure",
       paramLabel = "ID=VALUE",
-      description = "read this off the wood, for example --measure shaft.thickness=14.8")
+      description = "enter a measurement, for example --measure shaft.thickness=14.8")
   private List<String> readings = new ArrayList<>();
 
   @Spec(Spec.Target.MIXEE)
@@ -90,7 +91,7 @@ final class Source {
     for (String reading : readings) {
       String id = reading.substring(0, reading.indexOf('=')).strip();
       if (CutLocations.places(id) && plan.value(id).isEmpty()) {
-        throw new BadSetting("--measure " + reading + ": nothing is cut there by that name");
+        throw new BadSetting("--measure " + reading + ": no cut has that name");
       }
     }
     return plan;
@@ -127,7 +128,7 @@ final class Source {
       throw new BadSetting(
           "--measure "
               + reading
-              + ": write it as id=value, of something that is measured"
+              + ": write it as id=value, with the id of something that is measured"
               + nearest(id));
     }
     try {
@@ -166,6 +167,6 @@ final class Source {
             .toList();
     return alike.isEmpty()
         ? "; docs/values.md lists them"
-        : "; there are " + String.join(", ", alike);
+        : "; similar ones: " + String.join(", ", alike);
   }
 }

@@ -69,7 +69,7 @@ public final class Demo {
         Brief.NONE
             .with(
                 new Brief.Wish(
-                    "Weighs at most 4300",
+                    "Maximum weight 4300",
                     Brief.Kind.AT_MOST,
                     RoutKeys.INSTRUMENT_MASS.id(),
                     4300,

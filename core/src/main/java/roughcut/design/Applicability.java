@@ -29,27 +29,27 @@ public final class Applicability {
       List.of(
           rule(
               "access\\.pocket-.*|access\\.cover-lap",
-              Text.of("where the rod is worked from a pocket in the headstock"),
+              Text.of("where the rod is adjusted from a pocket in the headstock"),
               Applicability::headPocket),
           rule(
               "access\\.(tilt|pilot|chuck)",
-              Text.of("where the rod is worked through a bore from the headstock"),
+              Text.of("where the rod is adjusted through an access hole from the headstock"),
               Applicability::headBore),
           rule(
               "access\\.bore",
-              Text.of("where the rod isn't worked from a pocket in the headstock"),
+              Text.of("where the rod isn't adjusted from a pocket in the headstock"),
               d -> !headPocket(d)),
           rule(
               "access\\.(well|bit-held)",
-              Text.of("where the rod is worked from the heel"),
+              Text.of("where the rod is adjusted from the heel"),
               Applicability::fromHeel),
           rule(
               "fretboard\\.notch-length",
-              Text.of("where the rod is worked at the fretboard's end"),
+              Text.of("where the rod is adjusted at the fretboard end"),
               d -> fromFretboardEnd(d) || FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
           rule(
               "fretboard\\.notch-width",
-              Text.of("with a notch in the fretboard's end"),
+              Text.of("with a notch in the fretboard end"),
               d -> FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
           rule(
               "stiffener\\.(?!count).*",
@@ -57,7 +57,7 @@ public final class Applicability {
               d -> NeckDecisions.STIFFENERS.in(d) >= 2),
           rule(
               "rod\\.adjuster-(width|depth)",
-              Text.of("where the adjuster's end has a length of its own"),
+              Text.of("where the adjuster end has its own length"),
               d -> NeckDecisions.ROD_ADJUSTER_LENGTH.in(d) > 0),
           rule(
               "scarf\\..*",
@@ -95,7 +95,7 @@ public final class Applicability {
           rule("scale\\.perpendicular-fret", Text.of("with two scales"), StringDecisions::fanned),
           rule(
               "scale\\.length",
-              Text.of("where both sides have no scale of their own"),
+              Text.of("where neither side has its own scale"),
               d ->
                   StringDecisions.SCALE_BASS.in(d) == 0 || StringDecisions.SCALE_TREBLE.in(d) == 0),
           rule(
@@ -108,15 +108,15 @@ public final class Applicability {
               d -> StringDecisions.COMPENSATION.in(d) == CompensationBy.OWN_TABLE),
           rule(
               "saddle\\.height",
-              Text.of("where it isn't found from the others"),
+              Text.of("where it isn't calculated from the others"),
               d -> solve(d) != SolveFor.SADDLE),
           rule(
               "pocket\\.exposed",
-              Text.of("where it isn't found from the others"),
+              Text.of("where it isn't calculated from the others"),
               d -> solve(d) != SolveFor.EXPOSED),
           rule(
               "neck\\.angle",
-              Text.of("where it isn't found from the others"),
+              Text.of("where it isn't calculated from the others"),
               d -> solve(d) != SolveFor.ANGLE),
           rule(
               "heel\\.(end|thickness)|pocket\\.(?!exposed).*",
@@ -125,7 +125,7 @@ public final class Applicability {
           rule("neck\\.angle-made", Text.of("on a neck that ends in a heel"), d -> !through(d)),
           rule(
               "heel\\.taper-made",
-              Text.of("where the heel is planed to a taper, or lies on a wedge"),
+              Text.of("where the heel is planed to a taper or sits on a wedge"),
               d -> !through(d) && !tiltsFloor(d)),
           rule("core\\.laid", Text.of("on a neck that runs through"), Applicability::through),
           rule(
@@ -135,7 +135,7 @@ public final class Applicability {
           rule("insert\\..*", Text.of("with inserts"), Applicability::inserted),
           rule(
               "bolt\\.bite",
-              Text.of("with screws: an insert's length counts instead"),
+              Text.of("with screws; for inserts their length counts"),
               d -> !inserted(d)),
           rule(
               "bolt\\.head",
@@ -161,10 +161,11 @@ public final class Applicability {
               "body\\.strip\\..*",
               Text.of("with a back of strips"),
               d -> laminated(d) && !through(d)),
-          rule("outline\\.sizes", Text.of("with a curve of our own"), d -> d.drawn().isEmpty()),
+          rule("outline\\.sizes", Text.of("with a curve of your own"), d -> d.drawn().isEmpty()),
           rule(
               "outline\\.treble\\..*",
-              Text.of("where the sides aren't alike: the bass side's points move both"),
+              Text.of(
+                  "where the sides differ; on a symmetrical body the bass side's points move both"),
               d -> SurfaceDecisions.OUTLINE_MIRROR.in(d) == YesNo.NO),
           rule(
               "body\\.halves", Text.of("with a back of two halves"), d -> halved(d) && !through(d)),
@@ -198,16 +199,16 @@ public final class Applicability {
               d -> SurfaceDecisions.CARVE_DROP.in(d) > 0),
           rule(
               "outline\\.(scale|turn|flip|along|aside)",
-              Text.of("with an outline drawn elsewhere"),
+              Text.of("with an imported outline"),
               d -> d.drawn().isPresent()),
           rule(
               "body\\.(length|lower-width|waist-width|upper-width|horn-.*|slant)"
                   + "|outline\\.(mirror|bass\\..*|treble\\..*)",
-              Text.of("with an outline shaped here"),
+              Text.of("with an outline drawn here"),
               d -> d.drawn().isEmpty()),
           rule(
               "relief\\.(diameter|left|clear|edge)",
-              Text.of("with a target for the body's weight"),
+              Text.of("with a target body weight"),
               d -> RoutDecisions.MASS_TARGET.in(d) > 0));
 
   private Applicability() {}
@@ -216,7 +217,7 @@ public final class Applicability {
   public static Optional<Text> idle(Design design, String id) {
     for (Rule rule : RULES) {
       if (rule.ids.matcher(id).matches() && !rule.counts.test(design)) {
-        return Optional.of(Text.of("counts only {only}", rule.only));
+        return Optional.of(Text.of("Used only {only}", rule.only));
       }
     }
     return Optional.empty();

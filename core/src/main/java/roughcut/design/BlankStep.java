@@ -15,7 +15,7 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
   /** The ways to go on with a blank. */
   public enum Kind implements Choice {
     /** Resawn into two leaves, opened like a book and joined, with a centre strip or without. */
-    OPENED(Text.of("resawn and opened")),
+    OPENED(Text.of("resawn and bookmatched")),
     /** Sawn into two halves across, one turned end for end, and joined again. */
     TURNED(Text.of("halved, one half turned end for end")),
     /** A cap glued on the top. */
@@ -46,11 +46,11 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
 
   public BlankStep {
     if (kind == null || species == null || species.isBlank()) {
-      throw new IllegalArgumentException("a step says what is done, and with what wood");
+      throw new IllegalArgumentException("a step needs an operation and a wood");
     }
     if (!(thickness >= 0 && thickness <= mostThickness(kind)) || !(length >= 0 && length <= 2000)) {
       throw new IllegalArgumentException(
-          (kind == Kind.OPENED ? "a centre strip" : "what is glued on")
+          (kind == Kind.OPENED ? "a centre strip" : "the added wood")
               + " is between 0 and "
               + Math.round(mostThickness(kind))
               + " mm thick and at most 2000 mm long");

@@ -4,8 +4,8 @@ import roughcut.measure.Text;
 
 /** How far up a neck bolt may go. */
 public enum BoltReach implements Choice {
-  GLUE_LINE(Text.of("below the board")),
-  INTO_FRETBOARD(Text.of("into the board"));
+  GLUE_LINE(Text.of("below the fretboard")),
+  INTO_FRETBOARD(Text.of("into the fretboard"));
 
   private final Text label;
 

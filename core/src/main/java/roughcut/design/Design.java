@@ -62,7 +62,7 @@ public record Design(
     }
     if (neckSteps.size() > BlankStep.MOST_STEPS) {
       throw new IllegalArgumentException(
-          "a blank goes through at most " + BlankStep.MOST_STEPS + " steps after gluing");
+          "a blank takes at most " + BlankStep.MOST_STEPS + " steps after gluing");
     }
     if (fittings.size() > MOST_FITTINGS) {
       throw new IllegalArgumentException("a body takes at most " + MOST_FITTINGS + " fittings");

@@ -30,17 +30,18 @@ public record DrawnOutline(String source, List<Point> corners, List<Segment> cur
     corners = List.copyOf(corners);
     curves = List.copyOf(curves);
     if (curves.size() > MOST_CORNERS) {
-      throw new IllegalArgumentException("a drawn outline has at most " + MOST_CORNERS + " curves");
+      throw new IllegalArgumentException(
+          "an imported outline has at most " + MOST_CORNERS + " curves");
     }
     if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
       throw new IllegalArgumentException(
-          "a drawn outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
+          "an imported outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
     }
     if (!corners.stream().allMatch(p -> reaches(p.x()) && reaches(p.y()))) {
-      throw new IllegalArgumentException("a drawn outline has a corner where no body reaches");
+      throw new IllegalArgumentException("an imported outline has a corner far outside any body");
     }
     if (!(open >= 0)) {
-      throw new IllegalArgumentException("a drawn outline is open by 0 or more");
+      throw new IllegalArgumentException("the gap in an imported outline is 0 or more");
     }
   }
 

@@ -42,14 +42,16 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     if (label.codePointCount(0, label.length()) > LONGEST_LABEL
         || label.codePoints().anyMatch(Character::isISOControl)) {
       throw new IllegalArgumentException(
-          "what a fitting is called is one line of at most " + LONGEST_LABEL + " letters");
+          "a fitting's label is one line of at most " + LONGEST_LABEL + " letters");
     }
     if (name == null || !name.matches(NAME)) {
       throw new IllegalArgumentException(
-          "a fitting's name is small letters, figures and dashes, at most 24, not “" + name + "”");
+          "a fitting's name has lower-case letters, digits and dashes, at most 24, not “"
+              + name
+              + "”");
     }
     if (givenByTheProgram(name)) {
-      throw new IllegalArgumentException("“" + name + "” is a name that the program gives itself");
+      throw new IllegalArgumentException("“" + name + "” is a name that the program uses itself");
     }
   }
 

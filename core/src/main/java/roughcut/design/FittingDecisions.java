@@ -111,14 +111,14 @@ public final class FittingDecisions {
     String id = depthId(name);
     return new NumberDecision(
         id,
-        Text.of("{cutTitle}, depth of its rout", named.cutTitle(name)),
-        Text.of("From the face that it is cut from; 0 takes the depth that is worked out."),
+        Text.of("{cutTitle}, rout depth", named.cutTitle(name)),
+        Text.of("From the face it is cut from. 0 uses the calculated depth."),
         LENGTH,
         0,
         120,
         0.5,
         new ReadingKind.Result(
-            Text.of("From the face that it is cut from to its floor."),
+            Text.of("From the face it is cut from, down to its floor."),
             List.of(OperationId.cut(CutName.row(name)))),
         design -> design.numbers().getOrDefault(id, 0.0),
         (design, mm) -> design.withNumber(id, mm));
@@ -134,20 +134,20 @@ public final class FittingDecisions {
                   choice(
                       fitting,
                       "located-from",
-                      "Located from",
-                      "What its place along the strings is measured from.",
+                      "Measured from",
+                      "Where its distance along the strings is measured from.",
                       List.of(LocatedFrom.values())),
                   choice(
                       fitting,
                       "centred-on",
                       "Centred on",
-                      "Where its middle lies across.",
+                      "What its middle is centred on.",
                       List.of(CentredOn.values())),
                   choice(
                       fitting,
                       "fixing",
-                      "Held by",
-                      "What hides its rout, and from where it hangs.",
+                      "Mounted by",
+                      "What hides its rout, and where it is mounted.",
                       List.of(PickupFixing.values())));
           case CAVITY, BORE, RELIEF -> List.of(face(fitting));
           case CONTROL, JACK, PLATE, CHANNEL, STRAP -> List.of();
@@ -164,7 +164,7 @@ public final class FittingDecisions {
     return new ChoiceDecision<>(
         fitting.id("kind"),
         fitting.title(),
-        Text.of("From the book, in general sizes; measure the one in hand."),
+        Text.of("Listed in general sizes. Measure the one in hand."),
         List.copyOf(kinds.values()),
         design ->
             kinds.get(
@@ -182,7 +182,7 @@ public final class FittingDecisions {
         fitting,
         "face",
         "Cut from",
-        "Which face of the body it is cut from.",
+        "The face of the body that it is cut from.",
         List.of(usual, usual == BodyFace.TOP ? BodyFace.BACK : BodyFace.TOP));
   }
 

@@ -97,20 +97,29 @@ public final class FittingTraits {
   private static void relief(List<Trait> t) {
     placed(t);
     free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 3, 120, 1, "Of the bit.");
-    free(t, "left", "Left under it", LENGTH, k -> 8, 0, 60, 0.5, "Wood below the bore's floor.");
+    free(
+        t,
+        "left",
+        "Floor thickness",
+        LENGTH,
+        k -> 8,
+        0,
+        60,
+        0.5,
+        "Wood below the floor of the hole.");
   }
 
   private static void bore(List<Trait> t) {
     placed(t);
     free(t, "diameter", "Diameter", LENGTH, FittingKind::shaft, 1, 60, 0.1, "Of the bit.");
-    free(t, "depth", "Depth", LENGTH, k -> 0, 0, 120, 0.5, "From its face; 0 goes through.");
+    free(t, "depth", "Depth", LENGTH, k -> 0, 0, 120, 0.5, "From its face. 0 goes right through.");
   }
 
   private static void pickup(List<Trait> t) {
     free(
         t,
         "from-saddle",
-        "To the saddle line",
+        "Distance to saddle line",
         LENGTH,
         k -> 40,
         5,
@@ -120,66 +129,84 @@ public final class FittingTraits {
     free(
         t,
         "from-fretboard",
-        "To the fretboard",
+        "Distance to fretboard",
         LENGTH,
         k -> 6,
         0,
         400,
         0.5,
-        "From the real fretboard's end to its near side, where it is located from there.");
+        "From the end of the real fretboard to its near side, when measured from there.");
     free(
         t,
         "aside",
-        "Aside",
+        "Distance from centre line",
         LENGTH,
         k -> 0,
         -60,
         60,
         0.5,
-        "From what it is centred on, to the treble side.");
-    free(t, "angle", "Turned", ANGLE, k -> 0, -40, 40, 0.5, "Its bass end towards the bridge.");
-    hardware(t, "length", "Length, across", FittingKind::length, 5, 200, 0.5);
-    hardware(t, "width", "Width, along", FittingKind::width, 3, 120, 0.5);
+        "From what it is centred on, towards the treble side.");
+    free(
+        t,
+        "angle",
+        "Rotation",
+        ANGLE,
+        k -> 0,
+        -40,
+        40,
+        0.5,
+        "Positive turns its bass end towards the bridge.");
+    hardware(t, "length", "Length (across)", FittingKind::length, 5, 200, 0.5);
+    hardware(t, "width", "Width (along)", FittingKind::width, 3, 120, 0.5);
     hardware(t, "height", "Height", FittingKind::height, 2, 60, 0.5);
-    hardware(t, "tab-length", "Legs reach out by", FittingKind::tabLength, 0, 40, 0.5);
-    hardware(t, "tab-width", "Legs are wide", FittingKind::tabWidth, 0, 60, 0.5);
-    hardware(t, "tab-deeper", "Legs deeper by", FittingKind::tabDeeper, 0, 30, 0.5);
-    hardware(t, "pole-spread", "Outer poles apart", FittingKind::spread, 0, 150, 0.5);
-    hardware(t, "ring-length", "Ring, length", FittingKind::plateLength, 0, 250, 0.5);
-    hardware(t, "ring-width", "Ring, width", FittingKind::plateWidth, 0, 150, 0.5);
+    hardware(t, "tab-length", "Leg length", FittingKind::tabLength, 0, 40, 0.5);
+    hardware(t, "tab-width", "Leg width", FittingKind::tabWidth, 0, 60, 0.5);
+    hardware(t, "tab-deeper", "Extra depth of legs", FittingKind::tabDeeper, 0, 30, 0.5);
+    hardware(t, "pole-spread", "Pole spacing", FittingKind::spread, 0, 150, 0.5);
+    hardware(t, "ring-length", "Ring length", FittingKind::plateLength, 0, 250, 0.5);
+    hardware(t, "ring-width", "Ring width", FittingKind::plateWidth, 0, 150, 0.5);
     free(
         t,
         "clearance",
-        "Room round it",
+        "Clearance",
         LENGTH,
         k -> 1,
         0,
         10,
         0.1,
-        "Each side, between case and wall.");
+        "Between case and wall, per side.");
     free(t, "gap", "Gap under strings", LENGTH, k -> 2.5, 0.5, 10, 0.5, "2 to 3 is usual.");
     free(t, "wire", "Room for its wire", LENGTH, k -> 3, 0, 15, 0.5, "Under the case.");
-    free(t, "travel", "Travel down", LENGTH, k -> 4, 0, 15, 0.5, "That its screws can lower it.");
+    free(
+        t,
+        "travel",
+        "Downward travel",
+        LENGTH,
+        k -> 4,
+        0,
+        15,
+        0.5,
+        "How far its screws can lower it.");
     free(
         t,
         "coil",
-        "Coil, as listed",
+        "Listed coil resistance",
         RESISTANCE,
         k -> 0,
         0,
         50,
         0.1,
-        "Resistance by its maker's sheet, to hold a reading against.");
+        "From its data sheet, to compare a measurement with.");
     free(
         t,
         "screw",
-        "A turn of its screws",
+        "Height per turn",
         FINE_LENGTH,
         k -> 0.5,
         0.1,
         3,
         0.05,
-        "What one turn lifts it by: the pitch of their thread.");
+        "The pitch of its screws: how much one turn raises it.");
     free(
         t,
         "corner",
@@ -189,38 +216,39 @@ public final class FittingTraits {
         0,
         30,
         0.25,
-        "Of the rout: half the cutter's diameter or more.");
+        "Of the rout: at least half the cutter diameter.");
   }
 
   private static void control(List<Trait> t) {
     placed(t);
-    free(t, "angle", "Turned", ANGLE, k -> 0, -180, 180, 1, "Of a body that isn't round.");
+    free(t, "angle", "Rotation", ANGLE, k -> 0, -180, 180, 1, "Of a body that isn't round.");
     hardware(t, "length", "Body length", FittingKind::length, 3, 90, 0.5);
     hardware(t, "width", "Body width", FittingKind::width, 3, 90, 0.5);
     hardware(t, "height", "Height inside", FittingKind::height, 2, 70, 0.5);
     free(
         t,
         "recess",
-        "Recess in the top",
+        "Recess depth",
         LENGTH,
         k -> 0,
         0,
         25,
         0.5,
-        "Below the surface at its shaft, so that washer and nut lie flat or the thread reaches; 0 for none.");
+        "Below the top at its shaft, so that the washer lies flat or the thread "
+            + "reaches; 0 for none.");
     free(
         t,
         "recess-diameter",
-        "Recess is wide",
+        "Recess diameter",
         LENGTH,
         k -> 20,
         5,
         60,
         1,
-        "Washer and socket have to go in.");
+        "Washer and socket have to fit in.");
     hardware(t, "shaft", "Hole in the top", FittingKind::shaft, 1, 40, 0.1);
-    hardware(t, "slot", "Slot for its lever", FittingKind::spread, 0, 80, 0.5);
-    hardware(t, "screws-apart", "Its screws apart", FittingKind::tabLength, 0, 90, 0.5);
+    hardware(t, "slot", "Lever slot", FittingKind::spread, 0, 80, 0.5);
+    hardware(t, "screws-apart", "Screw spacing", FittingKind::tabLength, 0, 90, 0.5);
     hardware(t, "bushing", "Bushing length", FittingKind::bushing, 0, 40, 0.5);
     hardware(t, "knob", "Knob diameter", FittingKind::plateLength, 0, 60, 0.5);
   }
@@ -229,13 +257,13 @@ public final class FittingTraits {
     free(
         t,
         "round",
-        "Round the edge at",
+        "Position round the edge",
         PERCENT,
         k -> 62,
         0,
         100,
         0.5,
-        "Share of the way round, from the neck's bass corner round the body's end.");
+        "Percentage of the way round, from the neck's bass corner round the end of the body.");
     free(
         t,
         "depth",
@@ -245,10 +273,10 @@ public final class FittingTraits {
         0,
         100,
         0.5,
-        "Of its axis; 0 is halfway through.");
-    free(t, "turn", "Axis turned", ANGLE, k -> 0, -60, 60, 1, "From square to the edge.");
-    hardware(t, "bore", "Bore", FittingKind::shaft, 5, 60, 0.5);
-    hardware(t, "inside", "Body reaches in", FittingKind::height, 5, 80, 0.5);
+        "Depth of its axis. 0 is halfway.");
+    free(t, "turn", "Axis rotation", ANGLE, k -> 0, -60, 60, 1, "From square to the edge.");
+    hardware(t, "bore", "Hole diameter", FittingKind::shaft, 5, 60, 0.5);
+    hardware(t, "inside", "Depth inside the body", FittingKind::height, 5, 80, 0.5);
     hardware(t, "plate-length", "Plate length", FittingKind::plateLength, 0, 90, 0.5);
     hardware(t, "plate-width", "Plate width", FittingKind::plateWidth, 0, 90, 0.5);
   }
@@ -264,7 +292,7 @@ public final class FittingTraits {
         10,
         400,
         1,
-        "Across the strings, of a cavity that holds no controls.");
+        "Across the strings, for a cavity without controls.");
     free(
         t,
         "width",
@@ -274,11 +302,11 @@ public final class FittingTraits {
         10,
         400,
         1,
-        "Along the strings, of a cavity that holds no controls.");
+        "Along the strings, for a cavity without controls.");
     free(
         t,
         "wall",
-        "Room round them",
+        "Room around them",
         LENGTH,
         k -> 3,
         0,
@@ -288,52 +316,36 @@ public final class FittingTraits {
     free(
         t,
         "left",
-        "Left over it",
+        "Wood over it",
         LENGTH,
         k -> 5,
         1,
         40,
         0.5,
-        "Wood between its floor and the other face.");
+        "Between its floor and the other face.");
     free(
-        t,
-        "ledge",
-        "Ledge round it",
-        LENGTH,
-        k -> 7,
-        0,
-        30,
-        0.5,
-        "That the cover lies on; 0 for none.");
-    free(t, "cover", "Cover is thick", LENGTH, k -> 3, 0, 12, 0.1, "The ledge's depth.");
+        t, "ledge", "Ledge width", LENGTH, k -> 7, 0, 30, 0.5, "The cover sits on it; 0 for none.");
+    free(t, "cover", "Cover thickness", LENGTH, k -> 3, 0, 12, 0.1, "The depth of the ledge.");
     free(t, "corner", "Corner radius", LENGTH, k -> 9.5, 1, 40, 0.5, "Of its walls.");
-    free(t, "cover-gap", "Gap round the cover", LENGTH, k -> 0.2, 0, 2, 0.05, "Each side.");
-    free(t, "screws", "Cover's screws", COUNT, k -> 4, 0, 16, 1, "Along the ledge.");
+    free(t, "cover-gap", "Gap around the cover", LENGTH, k -> 0.2, 0, 2, 0.05, "Per side.");
+    free(t, "screws", "Number of cover screws", COUNT, k -> 4, 0, 16, 1, "Along the ledge.");
     free(
         t,
         "lug",
-        "Screws off the wall",
+        "Screws from the wall",
         LENGTH,
         k -> 5,
         2,
         20,
         0.5,
-        "From the cavity's wall to their middle; the ledge gets a lug of that radius round them.");
+        "From the cavity wall to the screw centre. The ledge gets a lug of that radius "
+            + "around each.");
   }
 
   private static void plate(List<Trait> t) {
-    free(
-        t,
-        "overlap",
-        "Reaches beyond by",
-        LENGTH,
-        k -> 6,
-        0,
-        60,
-        0.5,
-        "Over the edge of what it covers.");
+    free(t, "overlap", "Overlap", LENGTH, k -> 6, 0, 60, 0.5, "Beyond the edge of what it covers.");
     free(t, "thickness", "Thickness", LENGTH, k -> 2.5, 0.5, 12, 0.1, "Of the plate.");
-    free(t, "screws", "Screws", COUNT, k -> 5, 0, 24, 1, "Along its edge.");
+    free(t, "screws", "Number of screws", COUNT, k -> 5, 0, 24, 1, "Along its edge.");
   }
 
   private static void channel(List<Trait> t) {
@@ -342,37 +354,46 @@ public final class FittingTraits {
     free(
         t,
         "from-depth",
-        "Below top, first",
+        "Depth at the first end",
         LENGTH,
         k -> 0,
         0,
         100,
         0.5,
-        "Of its axis; 0 is just above the shallower floor.");
+        "Of its axis, below the top. 0 is just above the shallower floor.");
     free(
         t,
         "to-depth",
-        "Below top, second",
+        "Depth at the second end",
         LENGTH,
         k -> 0,
         0,
         100,
         0.5,
-        "Of its axis; 0 is just above the shallower floor.");
-    free(t, "aside", "Moved aside", LENGTH, k -> 0, -150, 150, 1, "Its line, square to itself.");
+        "Of its axis, below the top. 0 is just above the shallower floor.");
+    free(
+        t,
+        "aside",
+        "Sideways shift",
+        LENGTH,
+        k -> 0,
+        -150,
+        150,
+        1,
+        "Of its line, square to itself.");
   }
 
   private static void strap(List<Trait> t) {
     free(
         t,
         "round",
-        "Round the edge at",
+        "Position round the edge",
         PERCENT,
         k -> 50,
         0,
         100,
         0.5,
-        "Share of the way round, from the neck's bass corner round the body's end.");
+        "Percentage of the way round, from the neck's bass corner round the end of the body.");
     free(
         t,
         "depth",
@@ -382,23 +403,32 @@ public final class FittingTraits {
         0,
         100,
         0.5,
-        "Of its screw; 0 is halfway through.");
-    hardware(t, "pilot", "Pilot bore", FittingKind::shaft, 1, 12, 0.1);
-    hardware(t, "inside", "Screw reaches in", FittingKind::height, 5, 80, 0.5);
+        "Depth of its screw. 0 is halfway.");
+    hardware(t, "pilot", "Pilot hole", FittingKind::shaft, 1, 12, 0.1);
+    hardware(t, "inside", "Screw depth", FittingKind::height, 5, 80, 0.5);
   }
 
   private static void placed(List<Trait> t) {
-    free(t, "x", "Along", LENGTH, k -> 0, -100, 1600, 0.5, "From the nut line.");
+    free(
+        t,
+        "x",
+        "Distance from nut line",
+        LENGTH,
+        k -> 0,
+        -100,
+        1600,
+        0.5,
+        "Along the centre line.");
     free(
         t,
         "y",
-        "Across",
+        "Distance from centre line",
         LENGTH,
         k -> 0,
         -400,
         400,
         0.5,
-        "From the centre line, to the treble side.");
+        "Towards the treble side.");
   }
 
   private static void free(
@@ -432,6 +462,6 @@ public final class FittingTraits {
             most,
             step,
             true,
-            Text.of("As listed until it is measured.")));
+            Text.of("Listed size, until it is measured.")));
   }
 }

@@ -14,7 +14,7 @@ public enum FittingType implements NamedKind {
   CHANNEL(Text.of("channel"), Takes.TWO),
   STRAP(Text.of("strap button"), Takes.NOTHING),
   RELIEF(Text.of("relief hole"), Takes.NOTHING),
-  BORE(Text.of("bore"), Takes.NOTHING);
+  BORE(Text.of("hole"), Takes.NOTHING);
 
   /** How many other things a fitting of a type has to do with. */
   public enum Takes {
@@ -68,6 +68,6 @@ public enum FittingType implements NamedKind {
         return type;
       }
     }
-    throw new IllegalArgumentException("nothing that is fitted is called “" + word + "”");
+    throw new IllegalArgumentException("there is no fitting called “" + word + "”");
   }
 }

@@ -6,20 +6,20 @@ import roughcut.measure.Text;
 public enum NutKind implements Choice {
   /** Against the fretboard's end. */
   END(
-      Text.of("at the fretboard's end"),
-      Text.of("seat against head wood or the veneer's edge; fretboard cut at the nut line")),
+      Text.of("at the fretboard end"),
+      Text.of("sits against headstock wood or the veneer edge; fretboard cut at the nut line")),
   /** With fretboard before and behind it. */
   SLOT(
       Text.of("in a slot of the fretboard"),
-      Text.of("fretboard goes on behind it; slot floor flat, cut square")),
+      Text.of("the fretboard continues behind it; slot floor flat, cut square")),
   SHELF(
       Text.of("on an overhanging shelf"),
       Text.of("shelf under the nut; keep pins and stiffeners clear of it")),
   /** An extra fret on the nut line carries the strings. */
   ZERO_FRET(
       Text.of("zero fret with guide"),
-      Text.of("an extra slot on the nut line; the nut only guides, behind it")),
-  LOCKING(Text.of("locking"), Text.of("screws from front or back: stiffeners end before them"));
+      Text.of("an extra slot on the nut line; the nut behind it only guides")),
+  LOCKING(Text.of("locking"), Text.of("screws from front or back; stiffeners end before them"));
 
   private final Text label;
   private final Text seat;

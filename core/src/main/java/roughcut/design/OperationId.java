@@ -88,7 +88,7 @@ public record OperationId(String text) {
 
   public OperationId {
     if (text == null || !TEXT.matcher(text).matches()) {
-      throw new IllegalArgumentException("“" + text + "” is no operation's id");
+      throw new IllegalArgumentException("“" + text + "” is no operation id");
     }
   }
 

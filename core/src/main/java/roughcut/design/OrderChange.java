@@ -9,7 +9,7 @@ package roughcut.design;
 public record OrderChange(String operation, String before) {
   public OrderChange {
     if (operation.isBlank() || operation.equals(before)) {
-      throw new IllegalArgumentException("what is moved needs a name, and another place");
+      throw new IllegalArgumentException("a moved operation needs a name and a different place");
     }
   }
 }

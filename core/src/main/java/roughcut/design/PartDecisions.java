@@ -133,8 +133,7 @@ public final class PartDecisions {
         id,
         Text.of(
             "Left of {orElse}", SpeciesBook.find(species).map(Species::name).orElse("the board")),
-        Text.of(
-            "0 takes the board's own width; measure what is left when some strips are cut already."),
+        Text.of("0 uses the board width. Measure what is left when some strips are already cut."),
         Quantity.LENGTH,
         0,
         2000,
@@ -169,7 +168,7 @@ public final class PartDecisions {
   public static NumberDecision pitch(int number) {
     return new NumberDecision(
         "string." + number + ".pitch",
-        Text.of("String {number} tuned to", number),
+        Text.of("String {number} tuning", number),
         Text.of("A note such as E4, or Hz."),
         Quantity.PITCH,
         10,
@@ -185,7 +184,7 @@ public final class PartDecisions {
     return new NumberDecision(
         "string." + number + ".core",
         Text.of("String {number} core", number),
-        Text.of("Of a wound string; 0 where the packet doesn't say."),
+        Text.of("Of a wound string; empty if the packet doesn't say."),
         Quantity.FINE_LENGTH,
         0,
         4.9,
@@ -201,8 +200,8 @@ public final class PartDecisions {
     String id = "tuner." + string + ".wrap-height";
     return new NumberDecision(
         id,
-        Text.of("String {string} on its post", string),
-        Text.of("Where posts differ: height of this wrap over the headstock's face."),
+        Text.of("String {string} height on post", string),
+        Text.of("For posts of different height: this wrap above the headstock face."),
         all.quantity(),
         all.least(),
         all.most(),
@@ -219,8 +218,8 @@ public final class PartDecisions {
     String id = "string." + number + ".own-compensation";
     return new NumberDecision(
         id,
-        Text.of("String {number}, own table", number),
-        Text.of("Compensation known from earlier instruments."),
+        Text.of("String {number} compensation", number),
+        Text.of("From your own table, known from earlier instruments."),
         Quantity.FINE_LENGTH,
         -10,
         30,
@@ -238,7 +237,7 @@ public final class PartDecisions {
     return new NumberDecision(
         "neck.strip." + number + ".thickness",
         Text.of("Strip {number} thickness", number),
-        Text.of("Finished, across the stack; at the nut line when the strip is tapered."),
+        Text.of("Finished, across the blank; at the nut line if the strip is tapered."),
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
@@ -255,13 +254,13 @@ public final class PartDecisions {
     return new NumberDecision(
         "neck.strip." + number + ".heel-thickness",
         Text.of("Strip {number} at the heel", number),
-        Text.of("Finished, at the heel's end; the same as at the nut for a strip without taper."),
+        Text.of("Finished, at the heel end; as at the nut without taper."),
         Quantity.LENGTH,
         Strip.LEAST,
         Strip.MOST,
         0.1,
         new ReadingKind.Result(
-            Text.of("Between its planed faces, at the heel's end."),
+            Text.of("Between its planed faces, at the heel end."),
             List.of(OperationId.NECK_STRIPS_PLANE)),
         design -> neckStrip(design, number).heelThickness(),
         (design, mm) ->
@@ -275,7 +274,7 @@ public final class PartDecisions {
         "neck.strip." + number + ".bow",
         Text.of("Strip {number} bow", number),
         Text.of(
-            "How far its outward face swells halfway between nut line and heel; 0 is straight."),
+            "How far its outward face bulges halfway between nut line and heel; 0 is straight."),
         Quantity.LENGTH,
         0,
         Strip.DEEPEST_BOW,
@@ -299,7 +298,7 @@ public final class PartDecisions {
         id,
         Text.of("Point {number} of the {side} side, moved {way}", number, side, way),
         way.equals("along")
-            ? Text.of("Towards the body's end.")
+            ? Text.of("Towards the body end.")
             : Text.of("Away from the centre line."),
         Quantity.LENGTH,
         -150,

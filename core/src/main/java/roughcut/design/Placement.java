@@ -11,7 +11,7 @@ package roughcut.design;
 public record Placement(String board, double x, double y, boolean turned) {
   public Placement {
     if (board == null || board.isBlank() || !Double.isFinite(x) || !Double.isFinite(y)) {
-      throw new IllegalArgumentException("a part laid by hand has a board and a place");
+      throw new IllegalArgumentException("a part placed by hand needs a board and a position");
     }
   }
 }

@@ -4,8 +4,8 @@ import roughcut.measure.Text;
 
 /** What is done where round pocket corners meet a square heel. */
 public enum PocketCorner implements Choice {
-  ROUND_HEEL(Text.of("heel rounded")),
-  CHISEL(Text.of("pocket chiselled")),
+  ROUND_HEEL(Text.of("round the heel")),
+  CHISEL(Text.of("chisel the pocket")),
   SMALL_CUTTER(Text.of("smaller cutter"));
 
   private final Text label;

@@ -4,8 +4,8 @@ import roughcut.measure.Text;
 
 /** Whether finish gets into the neck's pocket. */
 public enum PocketFinish implements Choice {
-  KEPT_OUT(Text.of("kept out")),
-  GOES_IN(Text.of("goes in"));
+  KEPT_OUT(Text.of("masked")),
+  GOES_IN(Text.of("finished inside"));
 
   private final Text label;
 

@@ -4,10 +4,10 @@ import roughcut.measure.Text;
 
 /** From where the truss rod is worked (handbook page 4). */
 public enum RodReach implements Choice {
-  HEAD_BORE(Text.of("head, through a bore"), true),
-  HEAD_POCKET(Text.of("head, from a pocket"), true),
+  HEAD_BORE(Text.of("head, access hole"), true),
+  HEAD_POCKET(Text.of("head, pocket"), true),
   HEEL(Text.of("heel end"), false),
-  FRETBOARD_END(Text.of("fretboard's end"), false);
+  FRETBOARD_END(Text.of("fretboard end"), false);
 
   private final Text label;
   private final boolean fromHead;

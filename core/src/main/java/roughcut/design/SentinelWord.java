@@ -62,7 +62,7 @@ record SentinelWord(double value, String word) {
         "proof.straightedge");
     all(0, "not listed", "pickup.neck.coil");
     all(0, "by bearing", "template.bush");
-    all(0, "one scale", "scale.bass", "scale.treble");
+    all(0, "single scale", "scale.bass", "scale.treble");
   }
 
   private static void all(double value, String word, String... ids) {

@@ -4,7 +4,7 @@ import roughcut.measure.Text;
 
 /** When fret slots get their depth (handbook page 5, "Slots"). */
 public enum SlotSchool implements Choice {
-  AT_FIRST(Text.of("deep enough at first")),
+  AT_FIRST(Text.of("full depth now")),
   AFTER_RADIUS(Text.of("deepened after the radius")),
   /** While radius and face are only partly sanded. */
   MIDWAY(Text.of("deepened midway"));

@@ -18,7 +18,7 @@ public record Stack(List<Strip> strips, boolean mirrored) {
     strips = List.copyOf(strips);
     if (strips.isEmpty() || strips.size() > MOST_STRIPS) {
       throw new IllegalArgumentException(
-          "a stack has 1 to " + MOST_STRIPS + " strips, not " + strips.size());
+          "a neck has 1 to " + MOST_STRIPS + " strips, not " + strips.size());
     }
   }
 

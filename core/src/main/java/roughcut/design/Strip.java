@@ -40,7 +40,7 @@ public record Strip(
 
   public Strip {
     if (species == null || species.isBlank()) {
-      throw new IllegalArgumentException("a strip needs a species");
+      throw new IllegalArgumentException("a strip needs a wood");
     }
     if (!allowed(thickness) || !allowed(heelThickness)) {
       throw new IllegalArgumentException(

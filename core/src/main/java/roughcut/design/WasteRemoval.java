@@ -4,8 +4,8 @@ import roughcut.measure.Text;
 
 /** How a rout is emptied (handbook page 1, "Where makers disagree"). */
 public enum WasteRemoval implements Choice {
-  BORED_FIRST(Text.of("bored out first")),
-  ROUTED(Text.of("routed all the way"));
+  BORED_FIRST(Text.of("by drilling")),
+  ROUTED(Text.of("by routing"));
 
   private final Text label;
 

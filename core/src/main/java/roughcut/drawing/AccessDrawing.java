@@ -61,7 +61,7 @@ public final class AccessDrawing {
           Role.NOTE,
           0,
           16,
-          Text.of("no bore here: it never meets the face"),
+          Text.of("no access hole: it never meets the face"),
           Anchor.MIDDLE,
           Size.SMALL);
     }

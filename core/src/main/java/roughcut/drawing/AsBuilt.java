@@ -119,7 +119,7 @@ public final class AsBuilt {
           new Mark.Text(
               Role.MEASURED,
               off.drawn,
-              "drawn " + NumberWriter.text(off.by(), Quantity.LENGTH, units) + " away",
+              "planned " + NumberWriter.text(off.by(), Quantity.LENGTH, units) + " away",
               Mark.Anchor.START,
               Mark.Size.SMALL,
               0,

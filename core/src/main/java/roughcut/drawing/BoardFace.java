@@ -85,7 +85,7 @@ public final class BoardFace {
           Role.NOTE,
           0,
           -14,
-          Text.of("grain runs out at {number}°", Text.fixed(board.runOut(), 1)),
+          Text.of("grain runout {number}°", Text.fixed(board.runOut(), 1)),
           Anchor.START,
           Size.SMALL);
     }

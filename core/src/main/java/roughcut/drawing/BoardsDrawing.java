@@ -87,7 +87,7 @@ public final class BoardsDrawing {
     }
     sketch.origin(0, 0);
     return sketch.drawing(
-        Text.of("Boards for the instrument's parts"),
+        Text.of("Boards for the parts"),
         new Bounds(-20, y - rowHeight - 14, Math.max(widest, 400) + 20, 26));
   }
 

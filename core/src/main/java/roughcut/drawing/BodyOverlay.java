@@ -107,7 +107,7 @@ final class BodyOverlay {
         Role.MEASURED,
         x + 8,
         8,
-        Text.of("balances here, {balance}", Text.shown(plan.cuts().mass().balance())),
+        Text.of("balance point, {balance}", Text.shown(plan.cuts().mass().balance())),
         Anchor.START,
         Size.SMALL,
         RoutKeys.BALANCE_X.id());

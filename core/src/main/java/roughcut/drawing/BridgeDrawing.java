@@ -167,7 +167,7 @@ public final class BridgeDrawing {
             new Point(hole.x().value(), -reach),
             -10,
             Text.of(
-                "{number} from the fretboard's end",
+                "{number} from the fretboard end",
                 Text.shown(hole.x().value() - end, Quantity.LENGTH)));
         sketch.dimension(
             new Point(0, -reach).x() < end ? new Point(end - 28, -reach) : new Point(0, -reach),

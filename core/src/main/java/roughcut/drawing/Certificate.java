@@ -64,13 +64,13 @@ public final class Certificate {
     sketch.text(Role.NOTE, LEFT, -21, made(), Anchor.START, Size.SMALL);
     double left = column(LEFT, -34, Text.of("Woods"), woods());
     column(LEFT, left - 6, Text.of("Strings"), strings());
-    double right = column(SECOND, -34, Text.of("Measures"), measures());
-    column(SECOND, right - 6, Text.of("As it was set up"), setUp());
+    double right = column(SECOND, -34, Text.of("Dimensions"), measures());
+    column(SECOND, right - 6, Text.of("Set-up"), setUp());
     sketch.text(
         Role.NOTE,
         LEFT,
         -HEIGHT + 6,
-        Text.of("Numbers read off the instrument are marked •; the others are as planned."),
+        Text.of("Numbers measured on the instrument are marked •. All others are as planned."),
         Anchor.START,
         Size.SMALL);
     return sketch.drawing(
@@ -156,9 +156,9 @@ public final class Certificate {
     rows.put("at fret 1", length(plan.given(Decisions.THICKNESS_1), "neck.thickness-1").in(units));
     rows.put(
         "at the octave", length(plan.given(Decisions.THICKNESS_12), "neck.thickness-12").in(units));
-    put(rows, Text.of("neck weighs"), plan.value(BlankKeys.NECK_MASS.id()));
-    put(rows, Text.of("body weighs"), plan.value(RoutKeys.BODY_MASS.id()));
-    put(rows, Text.of("all of it weighs"), plan.value(RoutKeys.INSTRUMENT_MASS.id()));
+    put(rows, Text.of("neck weight"), plan.value(BlankKeys.NECK_MASS.id()));
+    put(rows, Text.of("body weight"), plan.value(RoutKeys.BODY_MASS.id()));
+    put(rows, Text.of("total weight"), plan.value(RoutKeys.INSTRUMENT_MASS.id()));
     return rows;
   }
 

@@ -46,7 +46,7 @@ public final class GlueUpDrawing {
     sketch.scale(1);
     sketch.origin(0, 0);
     return sketch.drawing(
-        Text.of("Glue-up of the neck's stack"),
+        Text.of("Gluing the neck strips"),
         new Bounds(-30, endY - 20, drawing.length + 30, drawing.half + caul + CLAMP_BAR + 26));
   }
 

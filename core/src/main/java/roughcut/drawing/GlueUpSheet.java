@@ -64,9 +64,9 @@ public final class GlueUpSheet {
     y = top;
     heading(Text.of("Clamps and pins"));
     clamps();
-    heading(Text.of("Still open"));
+    heading(Text.of("To clear up"));
     open();
-    heading(Text.of("Take care"));
+    heading(Text.of("Safety"));
     cautions();
     return sketch.drawing(
         Text.of("{plan}: glue-up", plan.name()),
@@ -91,7 +91,7 @@ public final class GlueUpSheet {
         Role.NOTE,
         2 * plan.blank().halfWidth() + 8,
         y + depth / 2,
-        Text.of("end grain at full size, bass side at the left; rings say the stage of each face"),
+        Text.of("end grain at full size, bass side on the left; rings show the stage of each face"),
         Anchor.START,
         Size.SMALL);
     y -= 1;
@@ -140,7 +140,7 @@ public final class GlueUpSheet {
               rip.missing() == null
                   ? Text.of(", width not known")
                   : rip.fits()
-                      ? Text.of(", all come out")
+                      ? Text.of(", all sawn")
                       : Text.of(", {missing} missing", Text.shown(rip.missing()))));
     }
     int number = 1;
@@ -160,7 +160,8 @@ public final class GlueUpSheet {
     line(Text.of("Plane, from the bass side: {strips}", Text.joined(strips, ";  ")));
     line(
         Text.of(
-            "Each strip {tree} long and {depth} deep. → and ← say which way the grain rises: heel or head.",
+            "Each strip is {tree} long and {depth} deep. → and ← show which way the grain "
+                + "rises: towards the heel or the headstock.",
             Text.shown(plan.tree().length()),
             Text.shown(plan.tree().depth())));
   }
@@ -169,7 +170,8 @@ public final class GlueUpSheet {
     GlueJob job = plan.glueUp().job();
     line(
         Text.of(
-            "{glue}: {mass} for {faces} faces. Open for {minutes} at {number} °C; spreading and closing all at once takes {minutes2}.",
+            "{glue}: {mass} for {faces} faces. Open time {minutes} at {number} °C. "
+                + "Spreading and closing all at once takes {minutes2}.",
             job.glue().name(),
             Text.shown(job.mass()),
             Text.shown(job.faces()),
@@ -187,7 +189,8 @@ public final class GlueUpSheet {
     }
     line(
         Text.of(
-            "In the clamps {number} min a stage; worked only after {number2} h. Look for a bead of glue all along both sides.",
+            "Leave it in the clamps for {number} min per stage, and work it only after "
+                + "{number2} h. Look for squeeze-out all along both sides.",
             Text.fixed(job.glue().clampMinutes(), 0),
             Text.fixed(job.glue().cureHours(), 0)));
   }
@@ -219,22 +222,24 @@ public final class GlueUpSheet {
             units.sign()));
     line(
         Text.of(
-            "Align, light all along, then tighten from the middle out; numbers on the picture."));
+            "Align, close lightly along the whole length, then tighten from the middle "
+                + "out. The numbers are on the picture."));
     plan.glueUp()
         .pins()
         .ifPresentOrElse(
             pins ->
                 line(
                     Text.of(
-                        "Pins of {diameter} through the stack from side to side, {fromHeadEnd} from the head end and {fromHeelEnd} from the heel end, in waste.",
+                        "Pins of {diameter} through the strips from side to side, {fromHeadEnd} from "
+                            + "the head end and {fromHeelEnd} from the heel end, in the waste.",
                         mm(pins.diameter()),
                         mm(pins.fromHeadEnd()),
                         mm(pins.fromHeelEnd()))),
             () ->
                 line(
                     Text.of(
-                        "No waste for pins: the stack can creep. End stops, or a few grains of salt"
-                            + " in the glue.")));
+                        "No waste for pins, so the strips can creep. Use end stops, or a few grains of "
+                            + "salt in the glue.")));
   }
 
   private void open() {
@@ -256,15 +261,15 @@ public final class GlueUpSheet {
     }
     line(
         Text.of(
-            "Guards and riving knife in place, push blocks, no gloves at machines; extraction and a"
-                + " fitted mask."));
+            "Keep guards and riving knife in place, use push blocks, no gloves at "
+                + "machines; dust extraction and a fitted mask."));
     if (!dusty.isEmpty()) {
-      line(Text.of("Dust known to irritate or sensitise: {list}.", String.join(", ", dusty)));
+      line(Text.of("This dust can irritate or sensitise: {list}.", String.join(", ", dusty)));
     }
     String note = plan.glueUp().job().glue().note();
     line(
         Text.of(
-            "{detail}Your machines' manuals, the glue's data sheet and local rules come first.",
+            "{detail}Machine manuals, the data sheet of the glue and local rules come first.",
             note.isEmpty() ? Text.NONE : Text.of("Glue: {note}. ", note)));
   }
 }

@@ -159,7 +159,7 @@ public final class HeightsDrawing {
         Role.NOTE,
         saddle,
         Math.max(high, z) + 5,
-        Text.of("bridge's range"),
+        Text.of("bridge range"),
         Anchor.MIDDLE,
         Size.SMALL);
   }
@@ -192,7 +192,7 @@ public final class HeightsDrawing {
         Role.NOTE,
         joint - 6,
         heights.string(joint) + 9,
-        Text.of("leans back {leans}", Text.shown(heights.leans())),
+        Text.of("neck angle {leans}", Text.shown(heights.leans())),
         Anchor.END,
         Size.NORMAL,
         heights.leans().id());
@@ -200,7 +200,7 @@ public final class HeightsDrawing {
         Role.NOTE,
         joint - 30,
         -38,
-        Text.of("stands out {fretboardAboveBody}", Text.shown(heights.fretboardAboveBody())),
+        Text.of("{fretboardAboveBody} above body", Text.shown(heights.fretboardAboveBody())),
         Anchor.END,
         Size.NORMAL,
         heights.fretboardAboveBody().id());

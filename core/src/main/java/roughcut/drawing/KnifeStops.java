@@ -45,7 +45,7 @@ public final class KnifeStops {
   public static List<Stop> ofBody(Plan plan) {
     List<Stop> stops = new ArrayList<>();
     stops.add(new Stop(Text.of("front of the horn"), plan.body().outline().front() + 1));
-    stops.add(new Stop(Text.of("body begins"), plan.neck().joint().value()));
+    stops.add(new Stop(Text.of("body edge"), plan.neck().joint().value()));
     stops.add(new Stop(Text.of("saddle line"), plan.frets().saddle().value()));
     stops.add(new Stop(Text.of("body ends"), plan.body().outline().end() - 1));
     plan.cuts().cuts().stream()
@@ -59,22 +59,22 @@ public final class KnifeStops {
   public static List<Stop> of(Plan plan) {
     List<Stop> stops = new ArrayList<>();
     stops.add(new Stop(Text.of("nut line"), 0));
-    stops.add(new Stop(Text.of("rod channel begins"), plan.rod().channel().from()));
-    stops.add(new Stop(Text.of("rod channel ends"), plan.rod().channel().to()));
+    stops.add(new Stop(Text.of("start of the rod channel"), plan.rod().channel().from()));
+    stops.add(new Stop(Text.of("end of the rod channel"), plan.rod().channel().to()));
     stops.add(new Stop(Text.of("thinnest under the rod"), plan.rod().leastX().value()));
     plan.details()
         .stiffeners()
         .ifPresent(
             s -> {
-              stops.add(new Stop(Text.of("stiffener begins"), s.bass().from()));
-              stops.add(new Stop(Text.of("stiffener ends"), s.bass().to()));
+              stops.add(new Stop(Text.of("start of the stiffeners"), s.bass().from()));
+              stops.add(new Stop(Text.of("end of the stiffeners"), s.bass().to()));
             });
     plan.scarf()
         .ifPresent(
             s -> s.seam().forEach(p -> stops.add(new Stop(Text.of("end of the joint"), p.x()))));
     stops.add(new Stop(Text.of("octave fret"), plan.frets().octave()));
     stops.add(new Stop(Text.of("curve into the heel"), plan.neck().back().straightTo()));
-    stops.add(new Stop(Text.of("body begins"), plan.neck().joint().value()));
+    stops.add(new Stop(Text.of("body edge"), plan.neck().joint().value()));
     stops.add(new Stop(Text.of("heel ends"), plan.neck().heelEnd().value()));
     stops.removeIf(s -> s.x() < 0 || s.x() > plan.neck().heelEnd().value());
     stops.sort(Comparator.comparingDouble(Stop::x));

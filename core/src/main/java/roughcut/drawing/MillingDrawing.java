@@ -60,7 +60,7 @@ public final class MillingDrawing {
         Role.NOTE,
         0,
         from * 1.08,
-        Text.of("the end of the piece; passes are numbered, faces alternate"),
+        Text.of("the end of the piece; passes are numbered and the faces alternate"),
         Anchor.START,
         Size.SMALL);
     return sketch.drawing(

@@ -98,7 +98,7 @@ public final class OperationDrawing {
               Role.DIMENSION,
               new Point(at.x(), y + (y < 0 ? -9 : 7)),
               NumberWriter.text(at.x() - plan.neck().joint().value(), Quantity.LENGTH, units)
-                  + " from the body's edge",
+                  + " from the body edge",
               Mark.Anchor.MIDDLE,
               Mark.Size.NORMAL,
               0,

@@ -386,7 +386,7 @@ final class PlanView {
         Role.NOTE,
         x + 3,
         half + 14,
-        Text.of("body begins"),
+        Text.of("body edge"),
         Anchor.START,
         Size.SMALL,
         Decisions.JOINT_X.id());

@@ -10,13 +10,13 @@ public enum Sheet {
   PLAN(Text.of("Neck, full size"), "plan", SheetDrawing::of),
   GLUE_UP(Text.of("Glue-up of the neck blank"), "glue-up", GlueUpSheet::of),
   FRETBOARD(Text.of("Fretboard, full size"), "fretboard", FretboardDrawing::sheet),
-  HEAD(Text.of("Head with its tuners"), "head", HeadDrawing::of),
+  HEAD(Text.of("Headstock with tuners"), "head", HeadDrawing::of),
   BODY_TOP(Text.of("Body from the top, full size"), "body-top", BodyDrawing::top),
-  BODY_BACK(Text.of("Body turned over, full size"), "body-back", BodyDrawing::back),
+  BODY_BACK(Text.of("Body from the back, full size"), "body-back", BodyDrawing::back),
   TEMPLATES(Text.of("Templates for the routs"), "templates", TemplateSheet::of),
   SECTIONS(Text.of("Sections for templates"), "sections", SectionsSheet::of),
-  CARDS(Text.of("Cards for the shop, one operation each"), "cards", ShopCards::of),
-  CERTIFICATE(Text.of("Certificate of the instrument"), "certificate", Certificate::of);
+  CARDS(Text.of("Shop cards, one operation each"), "cards", ShopCards::of),
+  CERTIFICATE(Text.of("Certificate"), "certificate", Certificate::of);
 
   private final Text title;
   private final String file;

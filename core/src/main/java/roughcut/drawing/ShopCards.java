@@ -71,7 +71,7 @@ public final class ShopCards {
           Role.NOTE,
           0,
           -8,
-          Text.of("Everything is done: there are no cards left."),
+          Text.of("Everything is done. No cards left."),
           Anchor.START,
           Size.NORMAL);
       low = -12;
@@ -159,7 +159,7 @@ public final class ShopCards {
             Role.NOTE,
             left,
             y,
-            Text.of("{value} more to know: Bench page", op.holds().size() - shown),
+            Text.of("{value} more to check: Bench page", op.holds().size() - shown),
             Anchor.START,
             Size.SMALL);
         return;
@@ -181,10 +181,10 @@ public final class ShopCards {
     sketch.line(Role.NOTE, INSIDE, y + 3.4, WIDTH - INSIDE, y + 3.4);
     List<Text> words = new ArrayList<>();
     if (!op.tools().isEmpty()) {
-      words.add(Text.of("Take: {tools}", Text.joined(op.tools(), ", ")));
+      words.add(Text.of("Tools: {tools}", Text.joined(op.tools(), ", ")));
     }
     if (!op.wrong().isEmpty()) {
-      words.add(Text.of("Goes wrong when {wrong}", op.wrong()));
+      words.add(Text.of("Common mistake: {wrong}", op.wrong()));
     }
     words.add(Text.joined(op.care(), " "));
     for (Text sentence : words) {

@@ -162,13 +162,13 @@ public final class TemplateSheet {
             "opening {width} × {template}",
             Text.figure(rout.template().width().value(), Quantity.FINE_LENGTH),
             Text.shown(rout.template().length())));
-    lines.add(Text.of("rout {surface} deep", Text.shown(rout.surface())));
+    lines.add(Text.of("rout depth {surface}", Text.shown(rout.surface())));
     lines.add(Text.of("notch at the treble edge, this face up"));
     lines.add(
         rout.template()
             .owned()
-            .map(t -> Text.of("placed by {registered}", t.registered()))
-            .orElse(Text.of("to be made")));
+            .map(t -> Text.of("located by {registered}", t.registered()))
+            .orElse(Text.of("to make")));
     // Over the opening, clear of the notch and of a centre line beyond it.
     double y = Math.min(board.high(), opening(rout).bounds().high() + MARGIN) - 9;
     for (Text line : lines) {
@@ -220,7 +220,7 @@ public final class TemplateSheet {
     double y = b.low() - 8;
     for (Text line :
         List.of(
-            Text.of("{piece}, to be sawn", piece.words),
+            Text.of("{piece}, to saw", piece.words),
             Text.of(
                 "{length} × {width}",
                 Text.figure(b.width(), Quantity.FINE_LENGTH),

@@ -52,7 +52,7 @@ public final class Autosave {
   private final Object writing = new Object();
 
   /** When the program is told to end, what isn't written yet is written first. */
-  private final Thread atTheEnd = new Thread(this::flush, "saving at the end");
+  private final Thread atTheEnd = new Thread(this::flush, "saves when you close");
 
   private final RescueCopies rescue;
   private final Consumer<State> told;

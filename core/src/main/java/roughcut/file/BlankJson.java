@@ -90,6 +90,9 @@ final class BlankJson {
       }
     }
     throw new IllegalArgumentException(
-        where + ": “" + word.toLowerCase(Locale.ROOT) + "” is no step that this program knows");
+        where
+            + ": “"
+            + word.toLowerCase(Locale.ROOT)
+            + "” is a step that this program doesn't know");
   }
 }

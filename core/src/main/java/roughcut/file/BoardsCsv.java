@@ -142,7 +142,7 @@ public final class BoardsCsv {
     if (!missing.isEmpty()) {
       throw new FileException(
           file
-              + ": row 1 lacks the column "
+              + ": row 1 has no column "
               + String.join(" and ", missing)
               + "; it should read "
               + String.join(",", COLUMNS));
@@ -156,7 +156,7 @@ public final class BoardsCsv {
         Board board = called(cells.board(), woods);
         if (boards.stream().anyMatch(b -> b.id().equals(board.id()))) {
           throw new IllegalArgumentException(
-              "row " + (row + 1) + ", name: " + board.id() + " is there twice");
+              "row " + (row + 1) + ", name: " + board.id() + " appears twice");
         }
         if (woods.find(board.species()).isEmpty()) {
           remarks.add(
@@ -164,7 +164,7 @@ public final class BoardsCsv {
                   + (row + 1)
                   + ", species: “"
                   + board.species()
-                  + "” isn't known; kept as it is, with middling numbers");
+                  + "” isn't in the wood list; kept as it is, with average numbers");
         }
         remarks.addAll(cells.suspicious());
         boards.add(board);
@@ -217,7 +217,7 @@ public final class BoardsCsv {
                   + text
                   + "” was read as "
                   + Double.parseDouble(text.replace(',', '.'))
-                  + "; if thousands are meant, write "
+                  + "; if you mean thousands, write "
                   + text.replaceAll("[.,]", ""));
         }
       }
@@ -239,7 +239,7 @@ public final class BoardsCsv {
       String species = text("species").toLowerCase(Locale.ROOT).replace(' ', '-');
       if (species.isEmpty()) {
         throw new IllegalArgumentException(
-            "row " + number + ", species: empty; write “uncertain” when you don't know");
+            "row " + number + ", species: empty; write “uncertain” if you don't know");
       }
       return new Board(
           text("name"),

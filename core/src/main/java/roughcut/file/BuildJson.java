@@ -138,7 +138,7 @@ final class BuildJson {
 
   private Build build(ObjectNode root) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileException(file + " is not a build of this program");
+      throw new FileException(file + " is not a Rough Cut build");
     }
     checkFormat(root.path("format"));
     Map<String, Double> numbers = new TreeMap<>();
@@ -182,14 +182,14 @@ final class BuildJson {
 
   private void checkFormat(JsonNode format) throws FileException {
     if (!format.isInt() || format.asInt() < 1) {
-      throw new FileException(file + " doesn't say its format number");
+      throw new FileException(file + ": format number missing");
     }
     if (format.asInt() > FORMAT) {
       throw new FileException(
           file
-              + " was saved by a newer Rough Cut (format "
+              + " was saved by a newer version of Rough Cut (format "
               + format.asInt()
-              + "; this one reads up to "
+              + "; this version reads up to "
               + FORMAT
               + "). Nothing was changed.");
     }
@@ -252,7 +252,7 @@ final class BuildJson {
           file
               + ": "
               + where
-              + " should be a number and is "
+              + " must be a number and is "
               + (node.isMissingNode() ? "missing" : node.isNull() ? "empty" : node.toString()));
     }
     // Next to nothing is nothing: what is divided by it would be endless.

@@ -77,7 +77,7 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
 
   private static Arc arc(double[] n, String place) throws FileException {
     if (!(n[2] > 0) || n[4] == 0 || Math.abs(n[4]) > 2 * Math.PI) {
-      throw new FileException(place + " is an arc without a radius, or round more than once");
+      throw new FileException(place + " is an arc without a radius, or longer than a full circle");
     }
     return new Arc(new Point(n[0], n[1]), n[2], n[3], n[4]);
   }

@@ -77,13 +77,13 @@ final class DxfPaths {
     String[] lines = text.split("\\r\\n|\\n|\\r", -1);
     if (lines.length > 8 * OutlineFile.MOST_POINTS) {
       throw new FileException(
-          name + " has " + lines.length + " lines: far more than an outline needs");
+          name + " has " + lines.length + " lines, far more than an outline needs");
     }
     for (int i = 0; i + 1 < lines.length; i += 2) {
       String code = lines[i].strip();
       if (code.length() > 5 || !code.matches("-?\\d+")) {
         throw new FileException(
-            name + " is no DXF drawing: line " + (i + 1) + " should be a group's code");
+            name + " is not a DXF drawing: line " + (i + 1) + " should be a group code");
       }
       if (lines[i + 1].length() > LONGEST_VALUE) {
         throw new FileException(name + ": line " + (i + 2) + " is longer than any drawing needs");
@@ -258,14 +258,17 @@ final class DxfPaths {
     points += run.size();
     if (loose.size() > MOST_LOOSE) {
       throw new FileException(
-          name + " has more than " + MOST_LOOSE + " loose lines: far more than an outline needs");
+          name
+              + " has more than "
+              + MOST_LOOSE
+              + " separate lines, far more than an outline needs");
     }
     if (points > OutlineFile.MOST_POINTS) {
       throw new FileException(
           name
               + " has more than "
               + OutlineFile.MOST_POINTS
-              + " corners: far more than an outline needs");
+              + " corners, far more than an outline needs");
     }
     return run;
   }

@@ -52,8 +52,7 @@ final class Json {
       if (node instanceof ObjectNode object) {
         return object;
       }
-      throw new FileException(
-          name + " is not a file of this program: it should hold one JSON object");
+      throw new FileException(name + " is not a Rough Cut file: it should hold one JSON object");
     } catch (JsonProcessingException e) {
       JsonLocation at = e.getLocation();
       String place =
@@ -63,8 +62,8 @@ final class Json {
               + " is broken"
               + place
               + (e instanceof JsonEOFException
-                  ? ": it ends in the middle, as after a power cut or a full disk"
-                  : ": something stands there that no file of this program has"),
+                  ? ": it ends too early, as after a power cut or on a full disk"
+                  : ": it contains something that no Rough Cut file has"),
           e);
     } catch (IOException e) {
       throw new FileException(name + " can't be read: " + e.getMessage(), e);

@@ -73,7 +73,7 @@ final class JsonBinding {
               + ": "
               + (cause instanceof IllegalArgumentException
                   ? cause.getMessage()
-                  : place(e) + " holds what can't stand there"),
+                  : place(e) + " holds an invalid value"),
           e);
     } catch (IOException e) {
       throw new FileException(file + " can't be read: " + e.getMessage(), e);

@@ -96,7 +96,8 @@ final class KeptFile {
     if (lastBytes != null && there && !Arrays.equals(lastBytes, SafeFile.read(path))) {
       throw new FileException.ChangedOnDisk(
           path.getFileName()
-              + " was changed by another window or program since it was opened here. Nothing was overwritten.");
+              + " was changed by another window or program since you opened it. Nothing was "
+              + "overwritten.");
     }
     Path folder = path.toAbsolutePath().getParent();
     if (lastBytes != null && folder != null && !Files.isDirectory(folder)) {
@@ -104,7 +105,7 @@ final class KeptFile {
       throw new FileException(
           "the folder "
               + folder
-              + " isn't there any more; was it moved, or its disk or stick taken out?");
+              + " no longer exists. Was it moved, or its disk or stick removed?");
     }
     if (lastTree != null) {
       Json.keepUnknown(tree, known.apply(lastTree.deepCopy()));

@@ -78,8 +78,8 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
           : "; "
               + left
               + (left == 1 ? " spline" : " splines")
-              + " left out, told by too little to follow: save with control points, or as"
-              + " polylines";
+              + " skipped because too little is known about them: save with control points, or "
+              + "as polylines";
     }
   }
 
@@ -105,7 +105,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
             name
                 + " is "
                 + Files.size(file) / 1_000_000
-                + " MB: more than an outline needs, at most 4");
+                + " MB, more than an outline needs; the maximum is 4");
       }
       bytes = Files.readAllBytes(file);
     } catch (IOException e) {
@@ -122,7 +122,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     if (lower.endsWith(".dxf")) {
       return found(name, DxfPaths.read(bytes, name));
     }
-    throw new FileException(name + ": an outline is read from an SVG or a DXF file");
+    throw new FileException(name + ": an outline must be an SVG or DXF file");
   }
 
   private static OutlineFile found(String name, Sheet sheet) throws FileException {
@@ -133,8 +133,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
       }
     }
     if (best == null || best.size() == 0) {
-      throw new FileException(
-          name + ": there is no path in it that goes round something" + sheet.leftSaid());
+      throw new FileException(name + ": there is no closed path in it" + sheet.leftSaid());
     }
     double perUnit = sheet.perUnit();
     Bounds b = new Outline(best.points()).bounds();
@@ -147,8 +146,10 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
       perUnit = inches ? Units.INCH : plausible(mm) ? 1 : perUnit;
       doubt = true;
       said =
-          "says no unit: taken as "
-              + (perUnit == 1 ? "mm" : perUnit == Units.INCH ? "inches" : "its program's points")
+          "no unit given: read as "
+              + (perUnit == 1
+                  ? "mm"
+                  : perUnit == Units.INCH ? "inches" : "the points of its program")
               + ", "
               + fixed(longest * perUnit, 1)
               + " mm long";
@@ -163,7 +164,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
                 : plausible(size / Units.INCH)
                     ? "; in mm it would be " + fixed(size / Units.INCH, 1)
                     : "";
-        said += ": no body is, so a wrong unit is suspected" + other;
+        said += ": no body has that size, so the unit may be wrong" + other;
       }
     }
     double gap = best.gap() * perUnit;
@@ -200,7 +201,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     for (Point p : points) {
       Coordinate next = new Coordinate(p.x() * perUnit, p.y() * perUnit);
       if (!DrawnOutline.reaches(next.x) || !DrawnOutline.reaches(next.y)) {
-        throw new FileException(name + " has a place in it that no body reaches");
+        throw new FileException(name + " has a point far outside any body");
       }
       if (line.isEmpty() || line.get(line.size() - 1).distance(next) > Precision.NEAR) {
         line.add(next);

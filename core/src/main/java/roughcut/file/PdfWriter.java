@@ -110,7 +110,8 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          "Check the printer: both bars must measure as they say before anything is cut from these sheets.",
+          "Check the printer: both bars must measure what they say before you cut "
+              + "anything from these sheets.",
           Tiling.MARGIN,
           top - 20,
           3.6,
@@ -141,8 +142,7 @@ public final class PdfWriter {
             content,
             regular,
             Text.of(
-                    "Lay each sheet over its neighbour so that the crosses meet; they overlap by"
-                        + " {overlap}.",
+                    "Overlap the sheets by {overlap} so that the crosses meet.",
                     Text.length(Tiling.OVERLAP, 0))
                 .in(units),
             Tiling.MARGIN,

@@ -45,15 +45,17 @@ public final class Reference {
         "# Decisions and values\n\nWritten from the code by `./roughcut reference --to docs`; don't edit by hand.\n\n");
     md.append("## Decisions\n\nSet with `--set id=value`, saved under `decisions` in a build.\n\n");
     md.append(
-        "| id | decision | usual | limits | may be measured | |\n|---|---|---|---|---|---|\n");
+        "| id | decision | default | limits | can be measured | "
+            + "|\n|---|---|---|---|---|---|\n");
     Design usual = Demo.heron(LocalDate.of(2026, 1, 1)).design();
     for (Decision decision : Decisions.all()) {
       md.append(decisionRow(decision, usual));
     }
     md.append(
-        "\n### What is fitted into the body\n\nUnder the fitting's type and name: `pickup.NAME.from-saddle`. "
-            + "Every rout has `rout.NAME.depth` too, 0 for the depth that is worked out.\n\n"
-            + "| id | decision | usual | limits | may be measured | |\n|---|---|---|---|---|---|\n");
+        "\n### Fittings in the body\n\nUnder the type and name of the fitting: "
+            + "`pickup.NAME.from-saddle`. Every rout has `rout.NAME.depth` too; 0 uses the "
+            + "calculated depth.\n\n| id | decision | default | limits | can be measured | "
+            + "|\n|---|---|---|---|---|---|\n");
     for (FittingType type : FittingType.values()) {
       Fitting one = new Fitting(type, "name", FittingBook.of(type.word()).get(0).id());
       for (Decision decision : FittingDecisions.of(one)) {
@@ -72,8 +74,8 @@ public final class Reference {
 
   private static void measurables(StringBuilder md) {
     md.append(
-        "\n### What is only measured\n\nHow far parts have come; `report --measure id=value`.\n\n"
-            + "| id | what | limits | |\n|---|---|---|---|\n");
+        "\n### Only measured\n\nThe current state of parts; `report --measure "
+            + "id=value`.\n\n| id | what | limits | |\n|---|---|---|---|\n");
     for (Measurable measurable : Measurables.all()) {
       md.append("| `")
           .append(measurable.id())
@@ -91,8 +93,9 @@ public final class Reference {
 
   private static void limits(StringBuilder md) {
     md.append(
-        "\n## Limits of thin spots\n\nUsual ones in mm; a shop's own stand under `limits` in `shop.json` by"
-            + " the kind's id.\n\n| id | what | better more than | at least | seen on | handbook |\n|---|---|---|---|---|---|\n");
+        "\n## Limits of clearances\n\nDefaults in mm. A shop's own limits are under "
+            + "`limits` in `shop.json` by the id of the kind.\n\n| id | what | target | "
+            + "minimum | page | handbook |\n|---|---|---|---|---|---|\n");
     for (ClearanceKind kind : ClearanceKind.values()) {
       md.append("| `")
           .append(kind.id())
@@ -228,20 +231,20 @@ public final class Reference {
     properties
         .putObject(BuildFile.SHOP)
         .put("type", "string")
-        .put("description", "The folder of its shop, for a build that lies elsewhere.");
+        .put("description", "The folder of its shop, for a build saved elsewhere.");
     decisions(properties.putObject("decisions"));
     ObjectNode string = array(properties, "strings", "From the treble side.");
     number(string.putObject("gauge"), 0.1, 5);
     string.putObject("wound").put("type", "boolean");
     number(string.putObject("core"), 0, 5);
     number(string.putObject("pitch"), 10, 2000);
-    ObjectNode fitting = array(properties, "fittings", "What is fitted into the body.");
+    ObjectNode fitting = array(properties, "fittings", "The fittings in the body.");
     fitting.putObject("name").put("type", "string").put("pattern", "^" + Fitting.NAME + "$");
     fitting
         .putObject("label")
         .put("type", "string")
         .put("maxLength", Fitting.LONGEST_LABEL)
-        .put("description", "What the maker calls it; empty while it goes by its name.");
+        .put("description", "The maker's label for it; empty if it goes by its name.");
     ArrayNode types = fitting.putObject("type").putArray("enum");
     for (FittingType type : FittingType.values()) {
       types.add(type.word());
@@ -256,25 +259,28 @@ public final class Reference {
         properties
             .putObject("drawnOutline")
             .put("type", "object")
-            .put("description", "An outline of the body drawn elsewhere; no corners for none.")
+            .put("description", "An imported outline of the body; no corners for none.")
             .putObject("properties");
     drawn.putObject("source").put("type", "string");
     drawn.putObject("open").put("type", "number");
     drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
     ObjectNode curves =
         array(
-            drawn, "curves", "That corners lie on; on none, it is straight from one to the next.");
+            drawn,
+            "curves",
+            "Curves that the corners lie on; without one, the outline is straight from "
+                + "corner to corner.");
     curves
         .putObject("arc")
         .put("type", "array")
         .put("description", "Centre x and y, radius, from and sweep in radians, anticlockwise.");
     curves.putObject("cubic").put("type", "array").put("description", "Its four points' x and y.");
-    ObjectNode order = array(properties, "order", "What is done earlier or later than usual.");
+    ObjectNode order = array(properties, "order", "Operations done earlier or later than usual.");
     order.putObject("operation").put("type", "string");
     order
         .putObject("before")
         .put("type", "string")
-        .put("description", "Right before which other; empty for the end.");
+        .put("description", "The operation it comes right before; empty for the end.");
     ObjectNode stack =
         properties.putObject("neckStack").put("type", "object").putObject("properties");
     stack.putObject("mirrored").put("type", "boolean");
@@ -302,10 +308,10 @@ public final class Reference {
         properties
             .putObject(BuildJson.BRIEF)
             .put("type", "object")
-            .put("description", "What the build has to hold to; left out where nothing has to.")
+            .put("description", "Requirements of the build; left out if there are none.")
             .putObject("properties");
     brief.putObject("due").put("type", "string").put("format", "date");
-    ObjectNode wish = array(brief, "wishes", "What must hold, in the maker's order.");
+    ObjectNode wish = array(brief, "wishes", "Requirements, in the maker's order.");
     wish.putObject("words").put("type", "string");
     ArrayNode kinds = wish.putObject("kind").putArray("enum");
     for (Brief.Kind kind : Brief.Kind.values()) {
@@ -313,13 +319,13 @@ public final class Reference {
     }
     wish.putObject("value")
         .put("type", "string")
-        .put("description", "Id of the plan's value that it is tied to; empty for none.");
+        .put("description", "Id of the value that it is tied to; empty for none.");
     wish.putObject("limit").put("type", "number");
     wish.putObject("held").put("type", "boolean");
     brief
         .putObject("notBefore")
         .put("type", "object")
-        .put("description", "Operations that aren't begun before a time, by their ids.")
+        .put("description", "Operations that don't start before a time, by their ids.")
         .putObject("additionalProperties")
         .put("type", "string");
   }
@@ -329,10 +335,9 @@ public final class Reference {
         properties
             .putObject(LogJson.FIELD)
             .put("type", "object")
-            .put("description", "What happened to the instrument.")
+            .put("description", "The history of the instrument.")
             .putObject("properties");
-    ObjectNode reading =
-        array(log, "readings", "Everything read off the wood; of one id the latest that counts.");
+    ObjectNode reading = array(log, "readings", "All measurements; the latest of an id counts.");
     reading.putObject("of").put("type", "string");
     reading.putObject("at").put("type", "string");
     reading.putObject("value").put("type", "number");
@@ -356,7 +361,7 @@ public final class Reference {
         .put("type", "object")
         .put(
             "description",
-            "What the plan wanted when the part was taken as it is, by the values' ids.")
+            "The planned values when the part was accepted as it is, by the values' ids.")
         .putObject("additionalProperties")
         .put("type", "number");
     ObjectNode note = array(log, "notes", "The maker's own notes.");
@@ -365,12 +370,12 @@ public final class Reference {
     note.putObject("words").put("type", "string");
     note.putObject("picture").put("type", "string");
     ObjectNode change =
-        array(log, "decided", "What was decided otherwise since the first reading or operation.");
+        array(log, "decided", "Decisions changed since the first measurement or operation.");
     change.putObject("at").put("type", "string");
     change
         .putObject("of")
         .put("type", "string")
-        .put("description", "The decision's id; empty for what is told in words.");
+        .put("description", "The id of the decision; empty if described in words.");
     change
         .putObject("was")
         .put("type", "string")

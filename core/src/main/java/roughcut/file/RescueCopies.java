@@ -95,7 +95,7 @@ public final class RescueCopies {
       Files.deleteIfExists(copy);
       Files.deleteIfExists(copy.resolveSibling(NOTE));
     } catch (IOException e) {
-      System.getLogger("roughcut").log(System.Logger.Level.INFO, "a rescue copy stays: " + copy);
+      System.getLogger("roughcut").log(System.Logger.Level.INFO, "a rescue copy remains: " + copy);
     }
   }
 }

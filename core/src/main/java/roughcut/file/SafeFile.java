@@ -45,7 +45,7 @@ public final class SafeFile {
       }
       if (Files.size(file) > LARGEST) {
         throw new FileException(
-            file + " is larger than " + (LARGEST >> 20) + " MB; that is no file of this program");
+            file + " is larger than " + (LARGEST >> 20) + " MB, so it is not a Rough Cut file");
       }
       return Files.readAllBytes(file);
     } catch (FileException trouble) {
@@ -76,8 +76,8 @@ public final class SafeFile {
           file
               + " would be larger than "
               + (LARGEST >> 20)
-              + " MB, which can't be opened again: shorten its notes, or take old readings out;"
-              + " the file is as it was");
+              + " MB, too large to open again: shorten its notes, or remove old measurements. "
+              + "The file is unchanged");
     }
     Path beside = null;
     try {
@@ -191,7 +191,7 @@ public final class SafeFile {
               + what
               + " "
               + file
-              + ": this folder or file may not be written here; choose another place",
+              + ": you can't write to this folder or file; choose another place",
           e);
     }
     String reason =

@@ -31,14 +31,14 @@ public final class SheetFolder {
   public static Path read(String typed, Path home) throws FileException {
     String text = typed.strip();
     if (text.isEmpty()) {
-      throw new FileException("say which folder");
+      throw new FileException("choose a folder");
     }
     try {
       return text.equals("~") || text.startsWith("~/")
           ? home.resolve(text.substring(Math.min(2, text.length())))
           : home.resolve(text);
     } catch (InvalidPathException e) {
-      throw new FileException("“" + text + "” can be no folder's name", e);
+      throw new FileException("“" + text + "” can't be a folder name", e);
     }
   }
 
@@ -56,6 +56,6 @@ public final class SheetFolder {
       }
       at = at.getParent();
     }
-    throw new FileException("can't write there: " + folder + " isn't there; is its disk in?");
+    throw new FileException("can't write to: " + folder + " doesn't exist; is its disk connected?");
   }
 }

@@ -105,7 +105,7 @@ public final class ShopBuilds {
       Files.createDirectories(path.getParent());
     } catch (IOException e) {
       throw new FileException(
-          "can't make the folder " + path.getParent() + ": " + e.getMessage(), e);
+          "can't create the folder " + path.getParent() + ": " + e.getMessage(), e);
     }
     BuildFile.at(path).save(build);
     return path;

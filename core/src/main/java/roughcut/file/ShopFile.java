@@ -60,10 +60,12 @@ public final class ShopFile {
     Optional<String> trouble =
         named.isPresent() && !isThere
             ? Optional.of(
-                "The shop that this build belongs to isn't there any more ("
+                "The shop of this build no longer exists ("
                     + named.get()
-                    + "); it opened with "
-                    + (folder.isPresent() ? "the shop beside it." : "a usual shop without boards."))
+                    + "). It was opened with "
+                    + (folder.isPresent()
+                        ? "the shop in its folder."
+                        : "a default shop without boards."))
             : Optional.empty();
     if (folder.isPresent()) {
       Opened there = open(folder.get());
@@ -93,10 +95,10 @@ public final class ShopFile {
             : Optional.of(
                 "In "
                     + file.path()
-                    + " these can't be read and were left aside: "
+                    + ", these entries can't be read and were skipped: "
                     + String.join("; ", aside)
-                    + ". Everything else is here; the file as it was stays among the shop's"
-                    + " versions once the shop is saved."));
+                    + ". Everything else is loaded. The original file stays among the versions of "
+                    + "the shop after the next save."));
   }
 
   /** The shop that a build belongs to, for reading only. */
@@ -149,11 +151,14 @@ public final class ShopFile {
 
   private static void checked(ObjectNode root, String file) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileException(file + " is not a shop of this program");
+      throw new FileException(file + " is not a Rough Cut shop");
     }
     if (root.path("format").asInt() > FORMAT) {
       throw new FileException(
-          file + " was saved by a newer Rough Cut (format " + root.path("format").asInt() + ")");
+          file
+              + " was saved by a newer version of Rough Cut (format "
+              + root.path("format").asInt()
+              + ")");
     }
   }
 

@@ -26,7 +26,7 @@ final class ShopJson {
     try (InputStream in = ShopJson.class.getResourceAsStream("/roughcut/data/shop-usual.json")) {
       return Json.parse(in.readAllBytes(), "shop-usual.json");
     } catch (IOException e) {
-      throw new IllegalStateException("what ships with the program can't be read", e);
+      throw new IllegalStateException("data shipped with the program can't be read", e);
     }
   }
 
@@ -49,7 +49,7 @@ final class ShopJson {
         | NullPointerException
         | IllegalArgumentException
         | UnsupportedOperationException e) {
-      throw new FileException(file + ": something in it isn't what it should be", e);
+      throw new FileException(file + ": an entry in it is invalid", e);
     }
   }
 

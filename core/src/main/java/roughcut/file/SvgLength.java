@@ -30,9 +30,7 @@ record SvgLength(double number, String unit) {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    "“"
-                        + text.strip()
-                        + "” is in no unit that can be read: mm, cm, in, pt, pc, px"));
+                    "“" + text.strip() + "” has no unit that can be read: mm, cm, in, pt, pc, px"));
   }
 
   /**

@@ -46,7 +46,7 @@ final class SvgPathData {
   static double number(String text) {
     if (text.length() > LONGEST_NUMBER) {
       throw new IllegalArgumentException(
-          "a number of " + text.length() + " figures is more than any drawing needs");
+          "a number of " + text.length() + " digits is more than any drawing needs");
     }
     try {
       double value = Double.parseDouble(text);
@@ -122,15 +122,12 @@ final class SvgPathData {
       at++;
       if (at - from > LONGEST_NUMBER) {
         throw new IllegalArgumentException(
-            "a number of more than " + LONGEST_NUMBER + " figures, at character " + (from + 1));
+            "a number of more than " + LONGEST_NUMBER + " digits, at character " + (from + 1));
       }
     }
     if (from == at) {
       throw new IllegalArgumentException(
-          "the path has “"
-              + text.charAt(at)
-              + "” where a number should be, at character "
-              + (at + 1));
+          "the path has “" + text.charAt(at) + "” instead of a number, at character " + (at + 1));
     }
     return number(text.substring(from, at));
   }
@@ -141,8 +138,7 @@ final class SvgPathData {
     if (at < text.length() && (text.charAt(at) == '0' || text.charAt(at) == '1')) {
       return text.charAt(at++) == '1';
     }
-    throw new IllegalArgumentException(
-        "an arc's flag is neither 0 nor 1, at character " + (at + 1));
+    throw new IllegalArgumentException("an arc flag is neither 0 nor 1, at character " + (at + 1));
   }
 
   private void piece(char command) {
@@ -150,7 +146,7 @@ final class SvgPathData {
     double ox = own ? x : 0;
     double oy = own ? y : 0;
     if (path.getCurrentPoint() == null && (command | 32) != 'm') {
-      throw new IllegalArgumentException("the path doesn't begin with a move");
+      throw new IllegalArgumentException("the path doesn't start with a move");
     }
     switch (Character.toUpperCase(command)) {
       case 'M' -> {
@@ -183,8 +179,7 @@ final class SvgPathData {
       }
       case 'A' -> arc(ox, oy);
       default ->
-          throw new IllegalArgumentException(
-              "the path command “" + command + "” can't be followed");
+          throw new IllegalArgumentException("the path command “" + command + "” isn't supported");
     }
   }
 

@@ -42,7 +42,7 @@ final class SvgPaths {
         StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
       }
     } catch (CharacterCodingException e) {
-      throw new FileException(name + " is no SVG drawing that can be read: it isn't text", e);
+      throw new FileException(name + " is not a readable SVG drawing: it isn't text", e);
     }
   }
 
@@ -87,7 +87,7 @@ final class SvgPaths {
               + ")",
           e);
     } catch (RuntimeException e) {
-      throw new FileException(name + " is no SVG drawing that can be read: " + e.getMessage(), e);
+      throw new FileException(name + " is not a readable SVG drawing: " + e.getMessage(), e);
     }
     return new OutlineFile.Sheet(reader.paths, reader.curves, reader.perUnit, reader.unit, 0);
   }
@@ -247,7 +247,7 @@ final class SvgPaths {
             name
                 + " has more than "
                 + OutlineFile.MOST_POINTS
-                + " corners: far more than an outline needs"
+                + " corners, far more than an outline needs"
                 + where);
       }
       it.next();

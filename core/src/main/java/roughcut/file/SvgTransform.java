@@ -43,8 +43,7 @@ final class SvgTransform {
       case "rotate3" -> AffineTransform.getRotateInstance(Math.toRadians(v[0]), v[1], v[2]);
       case "skewX1" -> AffineTransform.getShearInstance(Math.tan(Math.toRadians(v[0])), 0);
       case "skewY1" -> AffineTransform.getShearInstance(0, Math.tan(Math.toRadians(v[0])));
-      default ->
-          throw new IllegalArgumentException("the transform “" + kind + "” can't be followed");
+      default -> throw new IllegalArgumentException("the transform “" + kind + "” isn't supported");
     };
   }
 }

@@ -136,7 +136,7 @@ public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing)
   public Text words() {
     if (tooMany()) {
       return Text.of(
-          "At full size this takes {sheets} sheets; at most {most} are printed. Is a length wrong?",
+          "At full size this needs {sheets} sheets; the maximum is {most}. Is a length wrong?",
           String.format(Locale.ROOT, "%,d", sheets),
           MOST_SHEETS);
     }
@@ -146,11 +146,12 @@ public record Tiling(Paper paper, long sheets, List<Tile> tiles, Bounds drawing)
     boolean laid = tiles.stream().anyMatch(Tile::laid);
     return laid
         ? Text.of(
-            "{pages} pages, overlapping by {overlap}, with crosses to lay them by."
-                + " Print at 100 %, without fitting to the page.",
+            "{pages} pages, overlapping by {overlap}, with crosses to align them. Print at "
+                + "100 %, without fitting to the page.",
             tiles.size(), Text.length(OVERLAP, 0))
         : Text.of(
-            "{pages} pages, each piece whole on one. Print at 100 %, without fitting to the page.",
+            "{pages} pages, each piece whole on one page. Print at 100 %, without fitting "
+                + "to the page.",
             tiles.size());
   }
 

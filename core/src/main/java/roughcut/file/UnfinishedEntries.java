@@ -86,7 +86,7 @@ public final class UnfinishedEntries {
       changed.clear();
     } catch (IOException e) {
       System.getLogger("roughcut")
-          .log(System.Logger.Level.INFO, "what is half done isn't kept: " + e.getMessage());
+          .log(System.Logger.Level.INFO, "unfinished entries can't be saved: " + e.getMessage());
     }
   }
 }

@@ -21,7 +21,7 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
      * Decisions, each sensible alone, that can't be had together. The plan stands all the same,
      * worked out and drawn as far as it goes.
      */
-    IMPOSSIBLE(Text.of("can't be")),
+    IMPOSSIBLE(Text.of("can't be made")),
     /** Could be had, but nobody may begin before it is mended. */
     STOP(Text.of("not ready")),
     /** Wood or a tool that isn't there yet: what wants it waits, and nothing else does. */

@@ -31,7 +31,7 @@ public final class FaceStraightening {
     return helpless
         ? ComputedValue.of(FretboardKeys.BOW_SANDED, "abs(b)", in("b", bow))
         : ComputedValue.of(
-            FretboardKeys.BOW_SANDED.called("Bow to be sanded out, after the rod"),
+            FretboardKeys.BOW_SANDED.called("Bow to sand out, after the rod"),
             "max(0, abs(b) − r)",
             in("b", bow),
             in("r", rod));

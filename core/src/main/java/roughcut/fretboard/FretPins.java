@@ -17,7 +17,8 @@ import roughcut.measure.Precision;
  */
 public record FretPins(int fret, double x, double slant, Optional<Double> y) {
   /** What is done where no pin stands clear of the channels. */
-  public static final String ELSEWHERE = "no clear place: thinner pins, or in waste beyond the end";
+  public static final String ELSEWHERE =
+      "no clear place: use thinner pins, or place them in waste beyond the end";
 
   private static final double CLEAR = 1;
 

@@ -36,7 +36,7 @@ final class FretWire {
         "2 · R · asin(min(1, w / (2 · R))) · π / 180 + 2 · o",
         in("R", radius),
         in("w", chord),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("circle constant"))),
         in("o", overhang));
   }
 

@@ -13,88 +13,91 @@ import roughcut.measure.ValueKey;
  */
 public final class FretboardKeys {
   public static final ValueKey FRETBOARD_WOOD_NUT =
-      new ValueKey("fretboard.wood-at-nut", "Bound fretboard's wood at the nut", FINE_LENGTH);
+      new ValueKey("fretboard.wood-at-nut", "Wood of a bound fretboard at the nut", FINE_LENGTH);
   public static final ValueKey FRETBOARD_WOOD_END =
-      new ValueKey("fretboard.wood-at-end", "Bound fretboard's wood at its end", FINE_LENGTH);
+      new ValueKey("fretboard.wood-at-end", "Wood of a bound fretboard at its end", FINE_LENGTH);
   public static final ValueKey BOW_SANDED =
-      new ValueKey("bow.sanded", "Back-bow to be sanded out; this rod takes out none", FINE_LENGTH);
+      new ValueKey("bow.sanded", "Back-bow to sand out; this rod corrects none", FINE_LENGTH);
   public static final ValueKey SLOT_SANDED_MORE =
-      new ValueKey("slot.sanded-more", "Sanded off beyond what was allowed for", FINE_LENGTH);
+      new ValueKey("slot.sanded-more", "Sanded off beyond the allowance", FINE_LENGTH);
   public static final ValueKey FRET_0_FROM_NUT =
       new ValueKey("fret.0.from-nut", "Zero fret, on the nut line", FINE_LENGTH);
   public static final ValueKey FRET_CLOSEST =
-      new ValueKey("fret.closest", "Closest two frets", LENGTH);
+      new ValueKey("fret.closest", "Smallest fret spacing", LENGTH);
   public static final ValueKey FRET_OCTAVE_CENTS =
-      new ValueKey("fret.octave.cents", "Octave fret off, bridge by the drawing", CENTS);
+      new ValueKey("fret.octave.cents", "Octave fret error, with the bridge as planned", CENTS);
   public static final ValueKey FRETBOARD_BLANK_LENGTH =
-      new ValueKey("fretboard.blank-length", "Fretboard blank, long", LENGTH);
+      new ValueKey("fretboard.blank-length", "Fretboard blank length", LENGTH);
   public static final ValueKey FRETBOARD_BLANK_THICKNESS =
-      new ValueKey("fretboard.blank-thickness", "Fretboard blank, thick", FINE_LENGTH);
+      new ValueKey("fretboard.blank-thickness", "Fretboard blank thickness", FINE_LENGTH);
   public static final ValueKey FRETBOARD_BLANK_WIDTH =
-      new ValueKey("fretboard.blank-width", "Fretboard blank, wide", LENGTH);
+      new ValueKey("fretboard.blank-width", "Fretboard blank width", LENGTH);
   public static final ValueKey FRETBOARD_END_WIDTH =
       new ValueKey("fretboard.end.width", "Fretboard width at its end", FINE_LENGTH);
   public static final ValueKey FRETBOARD_HEAD_CORNER =
-      new ValueKey("fretboard.head-corner", "Fretboard's furthest corner at the headstock", LENGTH);
+      new ValueKey(
+          "fretboard.head-corner", "Furthest corner of the fretboard at the headstock", LENGTH);
   public static final ValueKey FRETBOARD_NOTCH_LEFT =
       new ValueKey("fretboard.notch-left", "End notch to the last slot", LENGTH);
   public static final ValueKey FRETBOARD_RADIUS_SHARE =
-      new ValueKey("fretboard.radius-share", "Share of the radius that is sanded in", RATIO);
+      new ValueKey("fretboard.radius-share", "Share of the radius sanded in", RATIO);
   public static final ValueKey FRETBOARD_SANDING_LEFT =
       new ValueKey("fretboard.sanding-left", "Sanding still to come", FINE_LENGTH);
   public static final ValueKey GAUGE_BOARD_RADIUS =
-      new ValueKey("gauge.board-radius", "The board's radius there", LENGTH);
+      new ValueKey("gauge.board-radius", "Fretboard radius there", LENGTH);
   public static final ValueKey GAUGE_BOARD_WIDTH =
-      new ValueKey("gauge.board-width", "The board's width there", FINE_LENGTH);
+      new ValueKey("gauge.board-width", "Fretboard width there", FINE_LENGTH);
   public static final ValueKey GAUGE_GAP =
-      new ValueKey("gauge.gap", "Light under this gauge there on a finished board", FINE_LENGTH);
+      new ValueKey("gauge.gap", "Gap under this gauge there on a finished fretboard", FINE_LENGTH);
   public static final ValueKey INLAY_CORNER_RADIUS =
-      new ValueKey("inlay.corner-radius", "Corners stay round by", FINE_LENGTH);
+      new ValueKey("inlay.corner-radius", "Corner radius", FINE_LENGTH);
   public static final ValueKey INLAY_DEPTH_MAX =
-      new ValueKey("inlay.depth-max", "Inlay, most depth", FINE_LENGTH);
+      new ValueKey("inlay.depth-max", "Inlay, maximum depth", FINE_LENGTH);
   public static final ValueKey INLAY_DEPTH_MIN =
-      new ValueKey("inlay.depth-min", "Inlay, least depth", FINE_LENGTH);
+      new ValueKey("inlay.depth-min", "Inlay, minimum depth", FINE_LENGTH);
   public static final ValueKey INLAY_DROP =
-      new ValueKey("inlay.drop", "Face lower at the inlay's edge", FINE_LENGTH);
+      new ValueKey("inlay.drop", "Face drop at the inlay edge", FINE_LENGTH);
   public static final ValueKey MARKER_SIDE_CLEARANCE =
       new ValueKey("marker.side-clearance", "Side dot to the nearest slot", LENGTH);
   public static final ValueKey NUT_BLANK_HEIGHT =
-      new ValueKey("nut.blank-height", "Nut blank, high", LENGTH);
+      new ValueKey("nut.blank-height", "Nut blank height", LENGTH);
   public static final ValueKey NUT_BLANK_LENGTH =
-      new ValueKey("nut.blank-length", "Nut blank, across the neck", LENGTH);
+      new ValueKey("nut.blank-length", "Nut blank length, across the neck", LENGTH);
   public static final ValueKey NUT_FRETBOARD_CUT =
-      new ValueKey("nut.fretboard-cut", "Fretboard is cut at", LENGTH);
-  public static final ValueKey NUT_FRONT = new ValueKey("nut.front", "Nut's front edge", LENGTH);
+      new ValueKey("nut.fretboard-cut", "Cut the fretboard at", LENGTH);
+  public static final ValueKey NUT_FRONT =
+      new ValueKey("nut.front", "Front edge of the nut", LENGTH);
   public static final ValueKey NUT_KEEP_CLEAR =
-      new ValueKey("nut.keep-clear", "Pins and stiffeners begin behind", LENGTH);
+      new ValueKey("nut.keep-clear", "Pins and stiffeners start behind", LENGTH);
   public static final ValueKey PI = new ValueKey("pi", "π", RATIO);
   public static final ValueKey RADIUS_CONE_END =
       new ValueKey("radius.cone-end", "Radius at the end, a true cone under the strings", LENGTH);
   public static final ValueKey RADIUS_EVEN_END =
       new ValueKey("radius.even-end", "Radius at the end for an even edge", LENGTH);
-  public static final ValueKey SCALE_DRAWN = new ValueKey("scale.drawn", "Scale as drawn", LENGTH);
+  public static final ValueKey SCALE_DRAWN = new ValueKey("scale.drawn", "Planned scale", LENGTH);
   public static final ValueKey SLOT_DEEPEN_WHEN =
       new ValueKey(
           "slot.deepen-when",
-          "Deepen before the edges are down by, crown and radius together",
+          "Deepen before the edges drop by, crown and radius together",
           FINE_LENGTH);
   public static final ValueKey SLOT_GUIDES =
-      new ValueKey("slot.guides", "What guides the saw", FINE_LENGTH);
+      new ValueKey("slot.guides", "Depth that guides the saw", FINE_LENGTH);
   public static final ValueKey SLOT_SAW_STOP =
-      new ValueKey("slot.saw-stop", "Saw's stop for all slots", FINE_LENGTH);
+      new ValueKey("slot.saw-stop", "Saw depth for all slots", FINE_LENGTH);
   public static final ValueKey SLOT_SECOND =
       new ValueKey("slot.second", "Second depth", FINE_LENGTH);
   public static final ValueKey SLOT_SECOND_STOP =
-      new ValueKey("slot.second-stop", "Saw's second stop, deepened now", FINE_LENGTH);
+      new ValueKey("slot.second-stop", "Second saw depth, deepened now", FINE_LENGTH);
   public static final ValueKey STRINGS_SPREAD_END =
       new ValueKey("strings.spread-end", "Outer strings at the end", FINE_LENGTH);
   public static final ValueKey WIRE_BEND_RADIUS =
-      new ValueKey("wire.bend-radius", "Bend the wire to a radius of", LENGTH);
-  public static final ValueKey WIRE_SUM = new ValueKey("wire.sum", "All frets together", LENGTH);
+      new ValueKey("wire.bend-radius", "Wire radius", LENGTH);
+  public static final ValueKey WIRE_SUM =
+      new ValueKey("wire.sum", "Length of all frets together", LENGTH);
   public static final ValueKey WIRE_TANG_BACK =
-      new ValueKey("wire.tang-back", "Tangs cut back at each side", FINE_LENGTH);
+      new ValueKey("wire.tang-back", "Tang nipped back on each side", FINE_LENGTH);
   public static final ValueKey WIRE_TOTAL =
-      new ValueKey("wire.total", "Wire for all frets, spare included", LENGTH);
+      new ValueKey("wire.total", "Wire for all frets, with spare", LENGTH);
 
   private FretboardKeys() {}
 }

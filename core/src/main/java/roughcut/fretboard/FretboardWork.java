@@ -69,14 +69,14 @@ public record FretboardWork(
     public Optional<Text> trouble() {
       return least.value() <= most.value()
           ? Optional.empty()
-          : Optional.of(Text.of("no depth will do: thicker inlay, or thicker board"));
+          : Optional.of(Text.of("no depth works: use a thicker inlay, or a thicker fretboard"));
     }
 
     /** Whether slots are cut again through it. */
     public Text crosses() {
       return slotsCrossed.isEmpty()
           ? Text.of("no slot")
-          : Text.of("slots {slotsCrossed}, cut again after gluing", slotsCrossed);
+          : Text.of("slots {slotsCrossed}, sawn again after gluing", slotsCrossed);
     }
   }
 
@@ -199,31 +199,33 @@ public record FretboardWork(
       case NONE ->
           fits
               ? Text.of(
-                  "the board is as round as the gauge, and as wanted there; check along it as well")
+                  "Radius matches the gauge and the plan there. Check along the fretboard as well")
               : Text.of(
-                  "the board is as round as the gauge, which isn't what is wanted there: a finished"
-                      + " one shows light under it");
+                  "Radius matches the gauge, but not the plan there: a finished fretboard shows "
+                      + "a gap under this gauge");
       case CENTRE ->
           expected
               ? Text.of(
-                  "this gauge is rounder than the board is to be: light of {finished} at the centre is right; more: take from the edges, less: from the crown",
+                  "this gauge is rounder than the plan. A gap of {finished} at the centre is "
+                      + "right. More: sand the edges. Less: sand the crown",
                   finished)
               : Text.of(
-                  "the board is flatter than the gauge, or a flat strip is left on the crown: take"
-                      + " more from the edges{detail}",
-                  fits ? Text.NONE : Text.of(", until they show light of {finished}", finished));
+                  "the fretboard is flatter than the gauge, or has a flat strip on the crown: "
+                      + "sand the edges more{detail}",
+                  fits ? Text.NONE : Text.of(", until they show a gap of {finished}", finished));
       case EDGES ->
           expected
               ? Text.of(
-                  "this gauge is flatter than the board is to be: light of {finished} at the edges is right; more: take from the crown, less: from the edges",
+                  "this gauge is flatter than the plan. A gap of {finished} at the edges is "
+                      + "right. More: sand the crown. Less: sand the edges",
                   finished)
               : Text.of(
-                  "the board is rounder than the gauge: take from the crown, which falls by about the"
-                      + " gap, or accept it{detail}",
+                  "the fretboard is rounder than the gauge: sand the crown, which drops by about "
+                      + "the gap, or accept it{detail}",
                   fits
                       ? Text.NONE
                       : Text.of(
-                          "; a finished one shows light of {finished} at the centre", finished));
+                          "; a finished one shows a gap of {finished} at the centre", finished));
     };
   }
 
@@ -244,7 +246,7 @@ public record FretboardWork(
         SearchedValue.of(
             FretboardKeys.INLAY_DROP,
             FretboardRadius.drop(radius.radius(x), half),
-            Text.of("found on the radius there"),
+            Text.of("found from the radius there"),
             radius
                 .provenance()
                 .and(frets.provenance())

@@ -106,18 +106,18 @@ public record Markers(List<Dot> dots) {
     Value outer =
         SearchedValue.of(
             "marker." + k + ".outer-drop",
-            Text.of("Face lower at the dot's outer edge"),
+            Text.of("Face drop at the outer edge of the dot"),
             FretboardRadius.drop(r, Math.abs(y) + half),
             FINE_LENGTH,
-            Text.of("found on the radius there"),
+            Text.of("found from the radius there"),
             provenance.with(diameter));
     Value inner =
         SearchedValue.of(
             "marker." + k + ".inner-drop",
-            Text.of("Face lower at the dot's inner edge"),
+            Text.of("Face drop at the inner edge of the dot"),
             FretboardRadius.drop(r, Math.max(0, Math.abs(y) - half)),
             FINE_LENGTH,
-            Text.of("found on the radius there"),
+            Text.of("found from the radius there"),
             provenance.with(diameter));
     return new Dot(
         k,
@@ -126,7 +126,7 @@ public record Markers(List<Dot> dots) {
         y,
         registry.put(
             "marker." + k + ".depth-min",
-            Text.of("Dot {k}, least depth", k),
+            Text.of("Dot {k}, minimum depth", k),
             FINE_LENGTH,
             "s_o + e + σ",
             in("s_o", outer),
@@ -134,7 +134,7 @@ public record Markers(List<Dot> dots) {
             in("σ", sanding)),
         registry.put(
             "marker." + k + ".depth-max",
-            Text.of("Dot {k}, most depth", k),
+            Text.of("Dot {k}, maximum depth", k),
             FINE_LENGTH,
             "min(m + s_i + σ, t_b + σ − p − 1)",
             in("m", thickness),

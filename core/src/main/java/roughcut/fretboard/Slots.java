@@ -158,7 +158,7 @@ public record Slots(
   private static Value done(
       int k, EffectiveInputs inputs, Value tang, Value clearance, ValueRegistry registry) {
     String id = "slot." + k + ".depth-final";
-    Text label = Text.of("Slot {k}, depth under the finished surface", k);
+    Text label = Text.of("Slot {k}, depth below the finished surface", k);
     Value beyond = FaceStraightening.beyond(inputs);
     boolean later = deepened(inputs.get(FretboardDecisions.SLOT_SCHOOL));
     return later || beyond.value() == 0
@@ -187,12 +187,12 @@ public record Slots(
       return registry.find(
           FretboardKeys.SLOT_SAW_STOP,
           deepest,
-          Text.of("least that gives every slot its depth"),
+          Text.of("least depth that gives every slot its own"),
           Provenance.of(slots.stream().map(Slot::flat).toList()));
     }
     Value stop =
         registry.put(
-            FretboardKeys.SLOT_SAW_STOP.called("Saw's first stop for all slots"),
+            FretboardKeys.SLOT_SAW_STOP.called("First saw depth for all slots"),
             "d_1",
             in("d_1", first));
     double most =
@@ -207,11 +207,11 @@ public record Slots(
           FretboardKeys.SLOT_SECOND_STOP,
           most,
           Text.of(
-              "least that gives every slot its depth, as far as radius and face are sanded now"),
+              "least depth that gives every slot its own, with radius and face as they are now"),
           Provenance.of(slots.stream().map(s -> s.later().orElseThrow().sawNow()).toList()));
     } else {
       registry.put(
-          FretboardKeys.SLOT_SECOND_STOP.called("Saw's second stop, after the radius"),
+          FretboardKeys.SLOT_SECOND_STOP.called("Second saw depth, after radiusing"),
           "t + c",
           in("t", tang),
           in("c", clearance));
@@ -244,7 +244,7 @@ public record Slots(
     Value drop =
         ComputedValue.of(
             "slot." + k + ".drop",
-            Text.of("Face lower at the edges when finished"),
+            Text.of("Edge drop when finished"),
             FINE_LENGTH,
             "R − √(max(0, R^2 − (w / 2)^2))",
             in("R", r),
@@ -262,7 +262,7 @@ public record Slots(
                 in("s", drop)),
             registry.put(
                 "slot." + k + ".edge-then",
-                Text.of("Slot {k}, depth left at the edges after the radius", k),
+                Text.of("Slot {k}, depth left at the edges after radiusing", k),
                 FINE_LENGTH,
                 "d_1 − max(g, σ) − s",
                 in("d_1", first),
@@ -271,7 +271,7 @@ public record Slots(
                 in("s", drop)),
             registry.put(
                 "slot." + k + ".saw-now",
-                Text.of("Slot {k}, deepened now from the face as it is", k),
+                Text.of("Slot {k}, depth from the current face", k),
                 FINE_LENGTH,
                 "t + c + (1 − q) · s + max(0, σ − g)",
                 in("t", inputs.get(FretboardDecisions.WIRE_TANG)),
@@ -307,7 +307,7 @@ public record Slots(
         SearchedValue.of(
             FretboardKeys.FRETBOARD_SANDING_LEFT,
             toCome,
-            Text.of("found from what is sanded already"),
+            Text.of("found from what is already sanded off"),
             Provenance.of(sanding, sanded));
     return registry.put(
         "slot." + k + ".under",
@@ -379,7 +379,7 @@ public record Slots(
   /** When the slots are deepened, in words, by the school. */
   public Text when() {
     if (!deepened()) {
-      return Text.of("sawn to {sawStop} at once; check the first two", Text.shown(sawStop));
+      return Text.of("sawn to {sawStop} in one go. Check the first two", Text.shown(sawStop));
     }
     boolean midway = midway();
     Slot worst = slots.get(0);
@@ -392,22 +392,23 @@ public record Slots(
     if (midway) {
       return left < GUIDES
           ? Text.of(
-              "too late to deepen by the slot: {at} is left at the edges of slot {worst}",
+              "too late to deepen along the slot: {at} is left at the edges of slot {worst}",
               at,
               worst.number())
           : Text.of(
-              "deepened before their edges have less than {guides}: {at} is left now at slot {worst}",
+              "deepen before less than {guides} is left at the edges: {at} now, at slot {worst}",
               guides,
               at,
               worst.number());
     }
     return left < GUIDES
         ? Text.of(
-            "sawn too shallow: {at} would be left at the edges of slot {worst} to guide the saw, {guides} is wanted",
+            "sawn too shallow: {at} would be left at the edges of slot {worst} to guide "
+                + "the saw, and it needs {guides}",
             at,
             worst.number(),
             guides)
-        : Text.of("deepened after the radius; {at} is left then at the edges to guide the saw", at);
+        : Text.of("deepened after radiusing, with {at} left at the edges to guide the saw", at);
   }
 
   private static double left(Slot slot, boolean midway) {

@@ -19,7 +19,7 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
       throw new IllegalArgumentException("an arc has a radius of more than 0, not " + radius);
     }
     if (!(Math.abs(sweep) <= TURN * (1 + Precision.ROUNDING)) || sweep == 0) {
-      throw new IllegalArgumentException("an arc runs round once at most, not " + sweep);
+      throw new IllegalArgumentException("an arc is at most a full circle, not " + sweep);
     }
   }
 

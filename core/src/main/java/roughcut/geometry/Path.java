@@ -44,13 +44,13 @@ public final class Path {
       if (points.isEmpty()) {
         points.add(corners.get(0));
       } else if (points.get(points.size() - 1).distance(corners.get(0)) > Precision.NEAR) {
-        throw new IllegalArgumentException("a segment begins aside of the end of the one before");
+        throw new IllegalArgumentException("a segment starts away from the end of the one before");
       }
       points.addAll(corners.subList(1, corners.size()));
     }
     int last = points.size() - 1;
     if (closed && points.get(last).distance(points.get(0)) > Precision.NEAR) {
-      throw new IllegalArgumentException("a closed path doesn't end where it begins");
+      throw new IllegalArgumentException("a closed path doesn't end where it starts");
     }
     return known(closed ? points.subList(0, last) : points, closed, segments);
   }

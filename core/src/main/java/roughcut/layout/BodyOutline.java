@@ -148,10 +148,10 @@ public record BodyOutline(
   public Text hollows() {
     Curvature bends = curvature();
     if (bends.notch()) {
-      return Text.of("a sharp corner inwards: no cutter reaches into it");
+      return Text.of("a sharp inside corner that no cutter can reach");
     }
     return Double.isInfinite(bends.hollow())
-        ? Text.of("none, any cutter goes round it")
+        ? Text.of("none: any cutter can follow it")
         : Text.of(
             "radius {radius}, for a cutter of at most {diameter}",
             Text.length(bends.hollow(), 1),

@@ -65,7 +65,7 @@ public record FretLayout(
     Value divisions = inputs.get(Decisions.DIVISIONS);
     int count = (int) inputs.get(Decisions.FRETS).value();
     List<Fret> frets = new ArrayList<>(count);
-    Value previous = TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("where the nut line is"));
+    Value previous = TableValue.of(LayoutKeys.NUT_LINE, 0, Text.of("at the nut line"));
     for (int k = 1; k <= count; k++) {
       Value number =
           TableValue.of("fret." + k, Text.of("Fret"), k, Quantity.COUNT, Text.of("counted"));
@@ -106,7 +106,7 @@ public record FretLayout(
     Value aside =
         SearchedValue.of(
             "fret." + k + ".lean",
-            Text.of("Half of what it leans"),
+            Text.of("Half its slant"),
             lean,
             FINE_LENGTH,
             Text.of("found where it crosses both outer strings"),
@@ -127,7 +127,7 @@ public record FretLayout(
         in("a", aside));
     registry.put(
         "fret." + k + ".angle",
-        Text.of("Fret {k} leans by", k),
+        Text.of("Slant of fret {k}", k),
         Quantity.ANGLE,
         "atan(2 · a / s)",
         in("a", aside),

@@ -13,15 +13,15 @@ import roughcut.measure.ValueKey;
  */
 public final class LayoutKeys {
   public static final ValueKey BODY_AREA =
-      new ValueKey("body.area", "Body's area from above", AREA);
+      new ValueKey("body.area", "Area of the body from above", AREA);
   public static final ValueKey BODY_AROUND =
-      new ValueKey("body.around", "Length of the body's edge all round", LENGTH);
+      new ValueKey("body.around", "Perimeter of the body", LENGTH);
   public static final ValueKey FRETBOARD_END_FROM_NUT =
       new ValueKey("fretboard.end.from-nut", "Fretboard end from the nut line", LENGTH);
   public static final ValueKey FRETBOARD_WIDTH_END =
-      new ValueKey("fretboard.width-end", "Fretboard at its end", FINE_LENGTH);
+      new ValueKey("fretboard.width-end", "Fretboard width at its end", FINE_LENGTH);
   public static final ValueKey NUT_GAP =
-      new ValueKey("nut.gap", "Gap between the strings' edges at the nut", FINE_LENGTH);
+      new ValueKey("nut.gap", "Gap between the strings at the nut", FINE_LENGTH);
   public static final ValueKey NUT_LINE = new ValueKey("nut.line", "Nut line", FINE_LENGTH);
   public static final ValueKey NUT_SPREAD =
       new ValueKey("nut.spread", "Outer strings at the nut, centre to centre", FINE_LENGTH);

@@ -128,7 +128,7 @@ public final class Formula {
     Node whole() {
       Node node = sum();
       if (peek() != 0) {
-        throw unreadable("can't read on");
+        throw unreadable("unexpected text");
       }
       return node;
     }

@@ -41,7 +41,7 @@ public final class NumberReader {
     }
     if (fraction && unit == null && units.metric()) {
       throw new InvalidInput(
-          "“" + shown(text) + "”: a fraction needs its unit, for example 3/8 in");
+          "“" + shown(text) + "” is a fraction without a unit; write for example 3/8 in");
     }
     double value;
     if (fraction) {
@@ -101,7 +101,7 @@ public final class NumberReader {
 
   private static String bounded(String text) throws InvalidInput {
     if (text == null || text.isBlank()) {
-      throw new InvalidInput("nothing typed yet");
+      throw new InvalidInput("no number typed yet");
     }
     if (text.length() > LONGEST) {
       throw new InvalidInput("“" + shown(text) + "” is too long for a number");
@@ -135,7 +135,7 @@ public final class NumberReader {
   private static InvalidInput isNotNumber(String what, String text, String example) {
     String article = what.matches("[aeiou].*") ? "an " : "a ";
     return new InvalidInput(
-        "“" + shown(text) + "” is not " + article + what + "; type for example " + example);
+        "“" + shown(text) + "” is not " + article + what + "; write for example " + example);
   }
 
   private static String shown(String text) {

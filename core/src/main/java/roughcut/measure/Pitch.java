@@ -38,7 +38,7 @@ public final class Pitch {
       throw new InvalidInput(
           "“"
               + text.strip()
-              + "” is neither a note nor a frequency; type for example E4 or 329.63");
+              + "” is neither a note nor a frequency; write for example E4 or 329.63");
     }
   }
 

@@ -53,7 +53,7 @@ public final class ValueRegistry {
   /** Enters a value and hands it back. */
   public <V extends Value> V put(V value) {
     if (values.putIfAbsent(value.id(), value) != null) {
-      throw new IllegalStateException("worked out twice: " + value.id());
+      throw new IllegalStateException("calculated twice: " + value.id());
     }
     return value;
   }

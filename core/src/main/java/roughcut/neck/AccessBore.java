@@ -96,7 +96,7 @@ public record AccessBore(
     return List.of(
         Text.of("pilot, steep first, then lower"),
         Text.of("try the key"),
-        Text.of("only then enlarge"));
+        Text.of("only then enlarge it"));
   }
 
   private static final class Builder {
@@ -134,7 +134,10 @@ public record AccessBore(
     AccessBore build() {
       Value opens = place("access.opens-at", Text.of("Access hole opens, from the break line"), -1);
       Value centre =
-          place("access.centre-at", Text.of("Access hole's axis on the face, from the break"), 0);
+          place(
+              "access.centre-at",
+              Text.of("Axis of the access hole on the face, from the break line"),
+              0);
       Value closes =
           place("access.closes-at", Text.of("Access hole closes, from the break line"), 1);
       Value depth =
@@ -179,7 +182,7 @@ public record AccessBore(
             label,
             LENGTH,
             step.get().comesOut(edge(inputs, edge)).orElse(0),
-            Text.of("found where it comes out of the step or the face"),
+            Text.of("found where it leaves the step or the face"),
             step.get().provenance().with(c, d, beta));
       }
       String depth = veneer.value() > 0 ? "c + v / cos(θ)" : "c";
@@ -217,7 +220,7 @@ public record AccessBore(
               SearchedValue.of(
                   NeckKeys.HEAD_TIP,
                   tip,
-                  Text.of("found along the headstock’s line"),
+                  Text.of("found along the line of the headstock"),
                   head.provenance())),
           in("x_c", centre));
     }
@@ -238,7 +241,7 @@ public record AccessBore(
       return registry.find(
           NeckKeys.ACCESS_BIT_LENGTH,
           depth.value() + Math.max(0, out / cos),
-          Text.of("found where the chuck stands clear over the headstock"),
+          Text.of("found where the chuck clears the headstock"),
           step.get().provenance().with(depth, centre, chuck, c, beta));
     }
 
@@ -262,7 +265,7 @@ public record AccessBore(
       return registry.find(
           NeckKeys.ACCESS_BACK_LEAST,
           least.value() - d.value() / 2,
-          Text.of("least along the bore of the axis' distance from the back, less D / 2"),
+          Text.of("least distance of the axis from the back along the hole, less D / 2"),
           neck.provenance().with(c, d, beta, adjuster));
     }
 

@@ -49,9 +49,7 @@ public record Carving(
       double mm = left.value();
       return mm < -0.05
           ? Text.of("{value} below the line: leave it", Text.length(-mm, 1))
-          : mm <= 0.05
-              ? Text.of("to the line")
-              : Text.of("{length} to come off", Text.length(mm, 1));
+          : mm <= 0.05 ? Text.of("at the line") : Text.of("{length} to remove", Text.length(mm, 1));
     }
   }
 
@@ -148,7 +146,7 @@ public record Carving(
                 s ->
                     registry.put(
                         "carve." + fret + ".left",
-                        Text.of("Still to come off at fret {fret}", fret),
+                        Text.of("Still to remove at fret {fret}", fret),
                         FINE_LENGTH,
                         "T_now − T",
                         in("T_now", s.now()),

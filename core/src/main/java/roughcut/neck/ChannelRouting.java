@@ -58,18 +58,21 @@ public record ChannelRouting(ChannelMachine machine, Optional<Text> when, List<M
         switch (machine) {
           case ROUTER_TABLE ->
               Text.of(
-                  "Router table: the blank's true edge runs on the fence, before the outline is cut.");
+                  "Router table: the true edge of the blank runs along the fence, before the "
+                      + "outline is cut.");
           case RAILED_JIG ->
               Text.of(
-                  "Railed jig, sighted on the centre line: rails beside the channel's walls, stops for the base beyond its ends.");
+                  "Railed jig sighted on the centre line: rails beside the channel walls, stops "
+                      + "for the base beyond its ends.");
           case EDGE_GUIDE ->
               Text.of(
-                  "Hand router: the guide runs along the blank's true edge, the base comes to stops beyond the channel's ends.");
+                  "Hand router: the guide runs along the true edge of the blank, the base stops "
+                      + "beyond the channel ends.");
         };
     return Text.of(
         "{led}{detail}",
         led,
-        when.map(w -> Text.of(" Cut {when}; both ends are counted from the heel end.", w))
+        when.map(w -> Text.of(" Cut it {when}; both ends are measured from the heel end.", w))
             .orElse(Text.NONE));
   }
 
@@ -140,7 +143,7 @@ public record ChannelRouting(ChannelMachine machine, Optional<Text> when, List<M
                   new MachineStops.Run(
                       "rod.adjuster",
                       Optional.empty(),
-                      Text.of("Adjuster's end"),
+                      Text.of("Adjuster end"),
                       end.from(),
                       end.to(),
                       width,

@@ -60,7 +60,7 @@ final class FretboardEnd {
     lefts.add(
         RodAccess.Left.of(
             RodAccess.Kind.BACK,
-            Text.of("key's groove to the back"),
+            Text.of("key groove to the back"),
             under(neck, groove, bore, at, registry),
             at,
             NeckDecisions.ROD_AXIS.id(),
@@ -68,9 +68,9 @@ final class FretboardEnd {
     lefts.add(
         RodAccess.Left.of(
             RodAccess.Kind.KEY,
-            Text.of("key in its way"),
+            Text.of("key in its groove"),
             registry.put(
-                NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear in its way by"),
+                NeckKeys.ACCESS_KEY_CLEARANCE.called("Clearance of the key in its groove"),
                 "(D − k) / 2",
                 in("D", bore),
                 in("k", key)),
@@ -78,9 +78,7 @@ final class FretboardEnd {
             NeckDecisions.ACCESS_BORE.id(),
             NeckDecisions.KEY_SIZE.id()));
     return new RodAccess(
-        notched
-            ? Text.of("notch in the fretboard's end")
-            : Text.of("relief under the fretboard's end"),
+        notched ? Text.of("notch in the fretboard end") : Text.of("relief under the fretboard end"),
         List.of(way),
         lefts,
         cuts,
@@ -92,16 +90,17 @@ final class FretboardEnd {
   private static List<Text> steps(boolean notched, boolean relieved) {
     return notched
         ? List.of(
-            Text.of("rout the key's groove on from the rod's channel to the heel"),
-            Text.of("saw and chisel the notch before gluing the fretboard on; shape its edges"),
-            Text.of("try the key with the fretboard held in its place"))
+            Text.of("rout the key groove on from the rod channel to the heel"),
+            Text.of(
+                "saw and chisel the notch before you glue on the fretboard, and shape its edges"),
+            Text.of("try the key with the fretboard held in place"))
         : List.of(
-            Text.of("rout the key's groove on from the rod's channel to the heel"),
+            Text.of("rout the key groove on from the rod channel to the heel"),
             relieved
-                ? Text.of("rout the relief into the fretboard's underside before gluing")
+                ? Text.of("rout the relief into the underside of the fretboard before gluing")
                 : Text.of(
-                    "the fretboard's underside needs no relief: key and adjuster lie in the neck"),
-            Text.of("try the key with the fretboard held in its place"));
+                    "the underside of the fretboard needs no relief: key and adjuster are inside the neck"),
+            Text.of("try the key with the fretboard held in place"));
   }
 
   private static Optional<Text> trouble(Value way, Value notch, boolean notched) {
@@ -110,7 +109,7 @@ final class FretboardEnd {
     }
     return notched && notch.value() < way.value()
         ? Optional.of(
-            Text.of("the notch ends short of the adjuster: a longer rod, or a longer notch"))
+            Text.of("the notch ends before the adjuster: use a longer rod, or a longer notch"))
         : Optional.empty();
   }
 
@@ -144,7 +143,7 @@ final class FretboardEnd {
     }
     return RodAccess.Left.of(
         RodAccess.Kind.OVER,
-        Text.of("over the fretboard's relief"),
+        Text.of("over the relief in the fretboard"),
         registry.find(
             NeckKeys.ACCESS_OVER,
             least,
@@ -170,7 +169,7 @@ final class FretboardEnd {
       least = Math.min(least, wood);
     }
     return registry.find(
-        NeckKeys.ACCESS_BACK_LEAST.called("From the key's groove to the neck's back"),
+        NeckKeys.ACCESS_BACK_LEAST.called("From the key groove to the back of the neck"),
         least,
         Text.of("least along the groove from its floor to the back"),
         neck.provenance().with(groove, bore));

@@ -133,7 +133,7 @@ public final class HeadComparison {
                   Text.of("mark and saw the angle"),
                   Text.of("plane both bevels as one"),
                   Text.of("pin, glue, wait"),
-                  Text.of("thin the headstock"),
+                  Text.of("thickness the headstock"),
                   under ? Text.of("fretboard covers the joint") : Text.of("veneer the face")),
               HeadMaking.SCARF,
               one));
@@ -152,7 +152,7 @@ public final class HeadComparison {
         List.of(
             Text.of("saw headstock and neck from the deep blank"),
             Text.of("plane the face"),
-            Text.of("thin the headstock")),
+            Text.of("thickness the headstock")),
         HeadMaking.ONE_PIECE,
         inputs.get(Decisions.SCARF_SCHOOL));
   }
@@ -167,8 +167,8 @@ public final class HeadComparison {
         false,
         List.of(
             Text.of("lower the face by the step"),
-            Text.of("thin the headstock"),
-            Text.of("retainers or stepped posts")),
+            Text.of("thickness the headstock"),
+            Text.of("string trees or stepped posts")),
         HeadMaking.FLAT,
         inputs.get(Decisions.SCARF_SCHOOL));
   }

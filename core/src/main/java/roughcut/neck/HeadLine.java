@@ -92,7 +92,7 @@ public record HeadLine(
         : SearchedValue.of(
             NeckKeys.NUT_ROOM,
             nut.value() + gap + lean,
-            Text.of("found from the nut, its lean and what lies before it"),
+            Text.of("found from the nut, its lean and what comes before it"),
             MultiscaleLayout.of(inputs)
                 .provenance()
                 .with(nut)

@@ -64,7 +64,7 @@ final class HeadPocket {
     double breakX = head.breakX();
     Value key = keyRoom();
     return new RodAccess(
-        Text.of("pocket in the headstock's face"),
+        Text.of("pocket in the headstock face"),
         List.of(section()),
         List.of(
             RodAccess.Left.of(
@@ -77,7 +77,7 @@ final class HeadPocket {
                 Decisions.HEAD_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                Text.of("headstock pocket to the headstock's side"),
+                Text.of("headstock pocket to the headstock side"),
                 side(),
                 breakX,
                 NeckDecisions.HEAD_POCKET_WIDTH.id(),
@@ -92,7 +92,7 @@ final class HeadPocket {
                 NeckDecisions.TUNER_FIRST.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.KEY,
-                Text.of("key over the pocket's floor"),
+                Text.of("key above the pocket floor"),
                 key,
                 breakX,
                 NeckDecisions.HEAD_POCKET_DEPTH.id(),
@@ -101,14 +101,14 @@ final class HeadPocket {
         List.of(cut(), through()),
         List.of(new Point(breakX, -axis()), new Point(breakX - length.value() * 1.4, -axis())),
         List.of(
-            Text.of("rout the pocket into the headstock's face"),
-            Text.of("bore on from it under the nut, into the rod's channel"),
-            Text.of("lay the rod in and try the key at its steepest"),
-            Text.of("fit the cover; its screw stands past the pocket's end")),
+            Text.of("rout the pocket into the headstock face"),
+            Text.of("drill on from it under the nut, into the rod channel"),
+            Text.of("insert the rod and try the key at its steepest"),
+            Text.of("fit the cover; its screw goes beyond the end of the pocket")),
         key.value() < 0
             ? Optional.of(
                 Text.of(
-                    "the adjuster lies under the pocket's floor: deepen the pocket or raise the rod"))
+                    "the adjuster is below the pocket floor: deepen the pocket or raise the rod"))
             : Optional.empty());
   }
 
@@ -201,7 +201,7 @@ final class HeadPocket {
     return registry.find(
         NeckKeys.ACCESS_POCKET_TUNER,
         least,
-        Text.of("least from the pocket to a bore"),
+        Text.of("least from the pocket to a tuner hole"),
         Provenance.of(tuners.tuners().stream().flatMap(t -> Stream.of(t.x(), t.y())).toList())
             .with(length, width, inputs.get(NeckDecisions.TUNER_BUSHING)));
   }
@@ -213,7 +213,7 @@ final class HeadPocket {
     Value angle = head.lean();
     Value drop = head.fall();
     return registry.put(
-        NeckKeys.ACCESS_KEY_CLEARANCE.called("Key stands clear over the pocket's floor by"),
+        NeckKeys.ACCESS_KEY_CLEARANCE.called("Clearance of the key above the pocket floor"),
         "d · cos(θ) + s − c − k / 2",
         in("d", depth),
         in("θ", angle),

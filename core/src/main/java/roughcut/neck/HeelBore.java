@@ -40,7 +40,7 @@ final class HeelBore {
     double heel = neck.heelEnd().value();
     Value length =
         registry.put(
-            NeckKeys.ACCESS_DEPTH.called("Bore from the heel's end, to the well"),
+            NeckKeys.ACCESS_DEPTH.called("Hole from the heel end to the adjuster recess"),
             "x_heel − x_e − ℓ_w",
             in("x_heel", neck.heelEnd()),
             in("x_e", rod.end()),
@@ -49,7 +49,7 @@ final class HeelBore {
     registry.put(NeckKeys.ACCESS_WELL_DEPTH, "c + D / 2", in("c", axis), in("D", bore));
     Value over =
         registry.put(
-            NeckKeys.ACCESS_OVER.called("Wood over the heel's bore, to the glue line"),
+            NeckKeys.ACCESS_OVER.called("Wood over the heel hole, to the glue line"),
             "c − D / 2",
             in("c", axis),
             in("D", bore));
@@ -58,19 +58,19 @@ final class HeelBore {
         registry.put(NeckKeys.ACCESS_KEY_CLEARANCE, "(D − k) / 2", in("D", bore), in("k", key));
     Value passes = overBody(neck, heights, axis, registry);
     return new RodAccess(
-        Text.of("bore from the heel"),
+        Text.of("hole from the heel"),
         List.of(passes),
         List.of(
             RodAccess.Left.of(
                 RodAccess.Kind.OVER,
-                Text.of("heel's bore to the glue line"),
+                Text.of("heel hole to the glue line"),
                 over,
                 from,
                 NeckDecisions.ROD_AXIS.id(),
                 NeckDecisions.ACCESS_BORE.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.BACK,
-                Text.of("heel's bore to the back"),
+                Text.of("heel hole to the back"),
                 under,
                 from,
                 NeckDecisions.ROD_AXIS.id(),
@@ -78,7 +78,7 @@ final class HeelBore {
                 Decisions.HEEL_THICKNESS.id()),
             RodAccess.Left.of(
                 RodAccess.Kind.KEY,
-                Text.of("key in its bore"),
+                Text.of("key in its hole"),
                 clear,
                 heel,
                 NeckDecisions.ACCESS_BORE.id(),
@@ -94,29 +94,33 @@ final class HeelBore {
   private static List<Text> steps(Value passes, Value key) {
     return List.of(
         Text.of(
-            "bore along the axis from the heel's end, guided square to it, before the heel is shaped"),
-        Text.of("rout the well from the top down to the bore"),
-        Text.of("lay the rod in and try the key before the fretboard covers it"),
+            "drill along the axis from the heel end, guided square to it, before you shape "
+                + "the heel"),
+        Text.of("rout the adjuster recess from the top down to the hole"),
+        Text.of("insert the rod and try the key before the fretboard covers it"),
         passes.value() < key.value() / 2
             ? Text.of(
-                "the key's way lies in the body: give it a groove or the pickup's rout, or take the neck off to turn the rod")
-            : Text.of("the key passes over the body with the neck in its pocket"));
+                "the key passes through the body: give it a groove or the pickup rout, or take "
+                    + "the neck off to adjust the rod")
+            : Text.of("the key passes above the body with the neck in its pocket"));
   }
 
   private static Optional<Text> trouble(NeckShape neck, Value length) {
     if (neck.through()) {
       return Optional.of(
           Text.of(
-              "a through-neck has no heel to work the rod from: work it from the headstock or the fretboard's end"));
+              "a neck-through has no heel to adjust the rod from: adjust it from the "
+                  + "headstock or the fretboard end"));
     }
     return length.value() < 0
-        ? Optional.of(Text.of("rod and well reach past the heel's end: a shorter rod or well"))
+        ? Optional.of(
+            Text.of("rod and recess reach past the heel end: use a shorter rod or recess"))
         : Optional.empty();
   }
 
   private static Value bit(Value length, Value held, ValueRegistry registry) {
     return registry.put(
-        NeckKeys.ACCESS_BIT_LENGTH.called("Shortest bit, with its grip"),
+        NeckKeys.ACCESS_BIT_LENGTH.called("Shortest bit, including the chuck"),
         "ℓ + g",
         in("ℓ", length),
         in("g", held));
@@ -136,9 +140,9 @@ final class HeelBore {
       least = Math.min(least, wood);
     }
     return registry.find(
-        NeckKeys.ACCESS_BACK_LEAST.called("From the heel's bore to the neck's back"),
+        NeckKeys.ACCESS_BACK_LEAST.called("From the heel hole to the back of the neck"),
         least,
-        Text.of("least along bore and well from the bore to the back"),
+        Text.of("least along hole and recess from the hole to the back"),
         neck.provenance().with(axis, bore));
   }
 

@@ -156,7 +156,7 @@ public record MachineStops(
           passes,
           put(
               "pass-depth",
-              Text.of("Each pass"),
+              Text.of("Depth of each pass"),
               "(d − d_0) / n",
               in("d", run.to()),
               in("d_0", before()),
@@ -183,7 +183,7 @@ public record MachineStops(
                 in(
                     "k",
                     TableValue.of(
-                        NeckKeys.FENCE_SHARE, place.share(), Text.of("where it is tried"))));
+                        NeckKeys.FENCE_SHARE, place.share(), Text.of("at the trial cut"))));
         Measurable trial = Measurables.fence(run.prefix(), place);
         all.add(
             new Trial(
@@ -196,7 +196,7 @@ public record MachineStops(
                         m ->
                             registry.put(
                                 run.prefix() + ".fence-off." + place.word(),
-                                Text.of("{trial}, further off by", trial.label()),
+                                Text.of("{trial}, error away from the edge", trial.label()),
                                 FINE_LENGTH,
                                 "m − f",
                                 in("m", m),
@@ -213,14 +213,14 @@ public record MachineStops(
       return SearchedValue.of(
           NeckKeys.BLANK_HALF_WIDTH,
           blank.half(x),
-          Text.of("found at the blank’s edge"),
+          Text.of("found at the edge of the blank"),
           blank.provenance().and(run.provenance()));
     }
 
     private Value aside(double y) {
       return SearchedValue.of(
           run.prefix() + ".offset",
-          Text.of("Channel's middle from the centre line"),
+          Text.of("Channel centre from the centre line"),
           y,
           LENGTH,
           Text.of("found along the channel"),
@@ -237,7 +237,7 @@ public record MachineStops(
       return put(
           id,
           Text.of(
-              "{guide} to the cutter's edge{which}",
+              "{guide} to cutter edge{which}",
               guide,
               heel ? Text.of(", at its heel end") : Text.NONE),
           "W_2 − y − w / 2",
@@ -263,7 +263,7 @@ public record MachineStops(
       return put(
           "wedge",
           Text.of(
-              "Wedge on the fence, thick at the {which} end, gains",
+              "Wedge on the fence, thick at the {which} end, height",
               heel < head ? Text.of("heel") : Text.of("headstock")),
           "abs(f − f_h)",
           in("f", registry.values().get(run.prefix() + ".fence")),
@@ -273,7 +273,7 @@ public record MachineStops(
     private Value rail(String id, String wall, int side) {
       return put(
           id,
-          Text.of("Rail to the channel's {wall} wall", Text.of(wall)),
+          Text.of("Rail to the {wall} wall of the channel", Text.of(wall)),
           side < 0 ? "b − D / 2" : "b + D / 2",
           in("b", base),
           in("D", run.cutter()));
@@ -308,7 +308,7 @@ public record MachineStops(
       Value start =
           SearchedValue.of(
               run.prefix() + ".start",
-              Text.of("Channel begins"),
+              Text.of("Channel start"),
               run.start(),
               LENGTH,
               Text.of("found along the channel"),
@@ -321,7 +321,7 @@ public record MachineStops(
           Text.of(
               "{end} end to {mark}{when}",
               fromHeel ? Text.of("Heel") : Text.of("Head"),
-              based() ? Text.of("the stop before it") : Text.of("its beginning"),
+              based() ? Text.of("the stop before it") : Text.of("its start"),
               blank.when().map(w -> Text.of(", {when}", w)).orElse(Text.NONE)),
           value,
           based() ? plain + (fromHeel ? " + (b − D / 2)" : " − (b − D / 2)") : plain,
@@ -339,7 +339,7 @@ public record MachineStops(
       Value end =
           SearchedValue.of(
               run.prefix() + ".end",
-              Text.of("Channel ends"),
+              Text.of("Channel end"),
               run.end(),
               LENGTH,
               Text.of("found along the channel"),
@@ -361,7 +361,7 @@ public record MachineStops(
         String formula,
         ComputedValue.Input a,
         ComputedValue.Input b) {
-      Text words = value < 0 ? Text.of("{label}; under 0 is past that end", label) : label;
+      Text words = value < 0 ? Text.of("{label}; below 0 is past that end", label) : label;
       return based()
           ? put(id, words, formula, a, b, in("b", base), in("D", run.cutter()))
           : put(id, words, formula, a, b);
@@ -370,7 +370,7 @@ public record MachineStops(
     private Value before() {
       return SearchedValue.of(
           run.prefix() + ".before",
-          Text.of("Depth cut already"),
+          Text.of("Depth already cut"),
           run.from(),
           LENGTH,
           Text.of("found along the channel"),
@@ -385,7 +385,7 @@ public record MachineStops(
               Text.of("Deepest pass of this cutter"),
               most,
               LENGTH,
-              Text.of("found from the cutter and the wood's density"),
+              Text.of("found from the cutter and the density of the wood"),
               run.cutter());
       return registry.put(
           run.prefix() + ".passes",

@@ -75,7 +75,7 @@ public record OnePieceHead(
     if (head.flat()) {
       return Optional.empty();
     }
-    Value runs = TableValue.of(NeckKeys.BOARD_RUN_OUT, runOut, Text.of("the board's label"));
+    Value runs = TableValue.of(NeckKeys.BOARD_RUN_OUT, runOut, Text.of("listed size of the board"));
     return Optional.of(
         registry.put(
             NeckKeys.HEAD_GRAIN_THROUGH,

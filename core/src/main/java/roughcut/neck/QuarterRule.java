@@ -98,7 +98,7 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
     Value half =
         SearchedValue.of(
             "section.a",
-            Text.of("Half the neck's width{there}", there),
+            Text.of("Half the neck width{there}", there),
             a,
             FINE_LENGTH,
             Text.of("found at the station"),
@@ -130,7 +130,7 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
                 : registry.find(
                     NeckKeys.QUARTER_RULE_BITE,
                     first,
-                    Text.of("found from the profile's reach at 45°"),
+                    Text.of("found from the reach of the profile at 45°"),
                     half,
                     depth,
                     p),
@@ -148,10 +148,11 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
           new Round(
               registry.find(
                   "quarter-rule." + round + ".bite",
-                  Text.of("Halving on in round {round} would cut in by, next to the back", round),
+                  Text.of(
+                      "Halving again in round {round} would cut in by, next to the back", round),
                   FINE_LENGTH,
                   bite(profile, middles.get(0), middles.get(1)),
-                  Text.of("found from the profile's reach square to the bevel"),
+                  Text.of("found from the reach of the profile square to the bevel"),
                   half,
                   depth,
                   p),

@@ -91,7 +91,7 @@ public record RodChannel(
         put(
             registry,
             "rod.under-corner",
-            Text.of("Under the rod channel's lower corner, straight down"),
+            Text.of("Under the lower corner of the rod channel, straight down"),
             corner.value(),
             Text.of(
                 "least along the channel of P(±w / 2) − d, P the carved back's depth at that offset"),
@@ -99,7 +99,7 @@ public record RodChannel(
         put(
             registry,
             "rod.least",
-            Text.of("From the rod channel to the carved back, the shortest way"),
+            Text.of("Shortest way from the rod channel to the carved back"),
             least.value(),
             Text.of("least along the channel from its corners to |y / a|^p + |z / B|^p = 1"),
             both),

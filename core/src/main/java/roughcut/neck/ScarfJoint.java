@@ -85,9 +85,9 @@ public record ScarfJoint(
             "scarf.seam-top",
             switch (school) {
               case SEAM_UNDER_FRETBOARD ->
-                  Text.of("Joint on the top, from the break towards the body");
+                  Text.of("Joint on the top, from the break line towards the body");
               case SEAM_ACROSS_HEAD ->
-                  Text.of("Joint on the headstock's face, from the break towards the tip");
+                  Text.of("Joint on the headstock face, from the break line towards the tip");
             },
             LENGTH,
             "t / sin(θ)",

@@ -86,7 +86,7 @@ public record ScarfMarks(
     Value sawOff =
         own.put(
             "scarf.saw-off",
-            Text.of("Saw line beyond the finished line, for the planing"),
+            Text.of("Saw line outside the finished line, for planing"),
             LENGTH,
             "q / sin(θ)",
             in("q", planing),
@@ -97,14 +97,14 @@ public record ScarfMarks(
         sawOff,
         own.put(
             "scarf.saw-top",
-            Text.of("Saw line on the top face, from the blank's heel end"),
+            Text.of("Saw line on the top face, from the heel end of the blank"),
             LENGTH,
             "m + o",
             in("m", onTop),
             in("o", sawOff)),
         own.put(
             "scarf.saw-back",
-            Text.of("Saw line on the back face, from the blank's heel end"),
+            Text.of("Saw line on the back face, from the heel end of the blank"),
             LENGTH,
             "m + o",
             in("m", onBack),
@@ -122,11 +122,12 @@ public record ScarfMarks(
   /** How the joint is made, in order. */
   public List<Text> steps() {
     List<Text> steps = new ArrayList<>();
-    steps.add(Text.of("mark the finished line and, for the planing, the saw's line beyond it"));
+    steps.add(Text.of("mark the finished line, and the saw line outside it for planing"));
     steps.add(Text.of("saw with a support under the cut, so that the feather edge can't break"));
     steps.add(
         Text.of(
-            "clamp shaft and offcut with both bevels in one plane; plane them together, square across"));
+            "clamp shaft and offcut with both bevels in one plane, and plane them "
+                + "together, square across"));
     steps.add(
         Text.of(
             "turn the offcut over{detail}",
@@ -134,7 +135,7 @@ public record ScarfMarks(
     steps.add(
         pinSide.isPresent()
             ? Text.of("pin the joint in the waste, then glue")
-            : Text.of("no waste for pins at the joint: hold it against end stops while gluing"));
+            : Text.of("no waste for pins at the joint: hold it against end stops while you glue"));
     return steps;
   }
 

@@ -66,7 +66,7 @@ public record Splines(List<Double> offsets, double x, Value back, Value rod) {
             registry.find(
                 NeckKeys.SPLINE_ROD,
                 beside,
-                Text.of("least of the splines' distance from the rod's channel"),
+                Text.of("least distance from the splines to the rod channel"),
                 width,
                 apart,
                 rod.width())));

@@ -75,7 +75,7 @@ public record ThicknessLine(
                         * (x - frets.at(1))
                         / (frets.octave() - frets.at(1)),
                 FINE_LENGTH,
-                Text.of("found on the straight line through fret 1 and the octave"),
+                Text.of("found on the straight line through fret 1 and the octave fret"),
                 frets.provenance().with(one, twelve));
         inputs
             .read(Measurables.neckAt(fret), wanted)

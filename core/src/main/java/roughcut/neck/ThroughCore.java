@@ -67,7 +67,7 @@ public record ThroughCore(
         SearchedValue.of(
             NeckKeys.BODY_END,
             outline.end(),
-            Text.of("found at the outline’s end"),
+            Text.of("found at the end of the outline"),
             outline.provenance());
     Value end = registry.put(NeckKeys.CORE_END, "x_b", in("x_b", reaches));
     Value depth =
@@ -99,7 +99,7 @@ public record ThroughCore(
     double highest = tan >= 0 ? board.end().value() : -HeadLine.of(inputs).nutThickness().value();
     Laid level = new Laid(inputs, depth.value(), joint.value(), tan, tan, highest);
     Text how =
-        Text.of("found as the least depth that holds shaft and core, the block where it lies");
+        Text.of("found as the least depth that holds shaft and core, with the block in place");
     Value alongNeck =
         registry.find(
             NeckKeys.CORE_STRIPS_ALONG, along.strips(block, end.value()), how, provenance);

@@ -112,7 +112,7 @@ public record TunerLayout(
       this.registry = registry;
       this.post = inputs.get(NeckDecisions.TUNER_POST);
       this.bushing = inputs.get(NeckDecisions.TUNER_BUSHING);
-      registry.put("tuner.bit", Text.of("Tuner bore, bit"), FINE_LENGTH, "b", in("b", bushing));
+      registry.put("tuner.bit", Text.of("Tuner hole, bit"), FINE_LENGTH, "b", in("b", bushing));
       registry.put(
           NeckKeys.TUNER_BIT_FOR_FINISH,
           "b + 2 · f",
@@ -182,7 +182,7 @@ public record TunerLayout(
       Value line =
           SearchedValue.of(
               "string." + string + ".line",
-              Text.of("String's own line at the post"),
+              Text.of("String line at the post"),
               lineAt(string, x.value()),
               FINE_LENGTH,
               Text.of("found along the string"),
@@ -222,12 +222,12 @@ public record TunerLayout(
       Value edge =
           registry.find(
               "tuner." + string + ".edge",
-              Text.of("Tuner {string}, wood to the headstock's outline", string),
+              Text.of("Tuner {string}, wood to the headstock outline", string),
               FINE_LENGTH,
               (face.contains(new Point(x.value(), y.value())) ? 1 : -1)
                       * face.edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
-              Text.of("least from the bore to the headstock's outline"),
+              Text.of("least from the hole to the headstock outline"),
               head.provenance()
                   .with(
                       x,
@@ -242,10 +242,10 @@ public record TunerLayout(
       Value sideways =
           registry.find(
               "tuner." + string + ".side-angle",
-              Text.of("String {string} turns aside at the nut", string),
+              Text.of("String {string}, side angle at the nut", string),
               ANGLE,
               turn,
-              Text.of("found between the string's line and its way to the post"),
+              Text.of("found between the string line and its way to the post"),
               strings.provenance(string).and(head.provenance()).with(x, y, post));
       return new Tuner(
           string,
@@ -270,7 +270,7 @@ public record TunerLayout(
       }
       return registry.find(
           "tuner." + string + ".post-clearance",
-          Text.of("String {string} clears its neighbours' posts by", string),
+          Text.of("String {string}, clearance from neighbouring posts", string),
           FINE_LENGTH,
           least - post.value() / 2 - gauge / 2,
           Text.of("least from the string to a neighbour's post"),
@@ -291,7 +291,7 @@ public record TunerLayout(
       Value drop = head.fall();
       return registry.put(
           "tuner." + string + ".break-angle",
-          Text.of("String {string} breaks over the nut by", string),
+          Text.of("String {string}, break angle over the nut", string),
           ANGLE,
           "atan((t_b + t_f + a + s + ℓ · sin(θ) − (v + f) · cos(θ)) / (ℓ · cos(θ) + (v + f) · sin(θ)))",
           in("t_b", board),

@@ -62,7 +62,7 @@ public final class UnderFretboard {
                       Text.of("Locating pin in slot {fret}, from the centre line", fret),
                       LENGTH,
                       y,
-                      Text.of("found outwards in, clear of every channel by 1"),
+                      Text.of("found outwards in, 1 mm clear of every channel"),
                       frets
                           .provenance()
                           .and(

@@ -32,16 +32,20 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
   public Text thinning() {
     if (turns.value() > SIDES) {
       return Text.of(
-          "wider than twice the drum: its middle isn't reached; plane it or rout it on a jig");
+          "wider than twice the drum, so the middle isn't reached: plane it, or rout it "
+              + "on a jig");
     }
     Text under =
         riser.value() < 0.05
             ? Text.NONE
             : underHead
-                ? Text.of(", riser under the headstock")
-                : Text.of(", riser under the heel's end");
+                ? Text.of(", shim under the headstock")
+                : Text.of(", shim under the heel end");
     return turns.value() > 1
-        ? Text.of("wider than the drum: two turns, with care: the feed reverses{under}", under)
+        ? Text.of(
+            "wider than the drum: sand it in two turns, with care, because the feed "
+                + "reverses{under}",
+            under)
         : Text.of("one turn at the drum{under}", under);
   }
 
@@ -69,8 +73,8 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
         registry.put(
             "drum.riser",
             wide.value() < atHeel.value()
-                ? Text.of("Riser under the headstock's widest place at the drum")
-                : Text.of("Riser under the heel's end at the drum"),
+                ? Text.of("Shim under the widest place of the headstock at the drum")
+                : Text.of("Shim under the heel end at the drum"),
             LENGTH,
             "abs(w_h − w_heel) / 2",
             in("w_h", wide),

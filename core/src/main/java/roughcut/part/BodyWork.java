@@ -11,7 +11,7 @@ public enum BodyWork {
   ARM(OperationId.BODY_ARM, Text.of("arm contour cut")),
   BELLY(OperationId.BODY_BELLY, Text.of("belly contour cut")),
   HEEL(OperationId.BODY_HEEL_CARVE, Text.of("heel carve cut")),
-  EDGES(OperationId.BODY_EDGES, Text.of("binding let in, edges rounded"));
+  EDGES(OperationId.BODY_EDGES, Text.of("binding fitted, edges rounded over"));
 
   private final OperationId operation;
   private final Text words;

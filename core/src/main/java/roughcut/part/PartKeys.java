@@ -10,9 +10,9 @@ import roughcut.measure.ValueKey;
  */
 public final class PartKeys {
   public static final ValueKey BODY_NOTHING_LEFT =
-      new ValueKey("body.nothing-left", "Still to come off", LENGTH);
+      new ValueKey("body.nothing-left", "Still to remove", LENGTH);
   public static final ValueKey BODY_STOCK_NOW =
-      new ValueKey("body.stock-now", "Body's thickness still to come off", LENGTH);
+      new ValueKey("body.stock-now", "Body thickness still to remove", LENGTH);
 
   private PartKeys() {}
 }

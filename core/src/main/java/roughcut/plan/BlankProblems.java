@@ -60,7 +60,8 @@ final class BlankProblems extends Problems {
       add(
           Decisions.SAW_KERF,
           Text.of(
-              "halving the blank with a loss of {lost} leaves nothing of its {width}; a thinner saw, or don't turn a half",
+              "resawing loses {lost}, which leaves nothing of {width}: use a thinner saw, or "
+                  + "don't turn a half",
               mm(lost),
               mm(width)));
     }

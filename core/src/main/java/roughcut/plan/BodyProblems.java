@@ -41,7 +41,7 @@ final class BodyProblems extends Problems {
                         ? SurfaceDecisions.OUTLINE_TURN.id()
                         : crossed(),
                     Text.of(
-                        "the outline crosses itself {x} from the nut line and {size} to the {detail} side",
+                        "the outline crosses itself {x} from the nut line, {size} to the {detail} side",
                         mm(p.x()),
                         mm(Math.abs(p.y())),
                         p.y() < 0 ? Text.of("bass") : Text.of("treble"))));
@@ -54,7 +54,7 @@ final class BodyProblems extends Problems {
                 add(
                     SurfaceDecisions.OUTLINE_TURN.id(),
                     Text.of(
-                        "the path in {source} is open: its ends are {open} apart, and a straight line closes it",
+                        "the path in {source} is open: its ends are {open} apart. A straight line closes it",
                         d.source(),
                         mm(d.open()))));
     if (inputs.design().drawn().isPresent()) {
@@ -63,7 +63,7 @@ final class BodyProblems extends Problems {
         add(
             SurfaceDecisions.OUTLINE_SCALE.id(),
             Text.of(
-                "the drawn outline is {length} long: was it drawn in {detail}",
+                "the imported outline is {length} long: was it drawn in {detail}",
                 mm(length),
                 length < 150 ? Text.of("inches, 25.4 times as large?") : Text.of("another unit?")));
       }
@@ -76,7 +76,9 @@ final class BodyProblems extends Problems {
     if (binding > 0 && round > binding) {
       add(
           SurfaceDecisions.ROUND_TOP,
-          Text.of("takes the binding away: it is let in by {binding}, at most that", mm(binding)));
+          Text.of(
+              "cuts the binding away: the maximum is {binding}, the depth of the binding channel",
+              mm(binding)));
     }
   }
 
@@ -85,9 +87,9 @@ final class BodyProblems extends Problems {
         BodyDecisions.BODY_WAIST,
         none.waist().isPresent()
             ? Text.of(
-                "no fair curve has such a waist with these bouts; at most {getAsDouble}",
+                "no smooth curve has this waist with these bouts: at most {getAsDouble}",
                 mm(none.waist().getAsDouble()))
-            : Text.of("no fair curve has these bouts together, whatever the waist"));
+            : Text.of("no smooth curve has these two bouts, whatever the waist"));
   }
 
   /** The first point of our own curve that was moved, or else its length. */

@@ -43,8 +43,9 @@ final class ChannelProblems {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
           Text.of(
-              "the way to the rod's adjuster went {value} through the neck's back: glue a plug of the same wood into it, grain along the neck, carve the back over"
-                  + " it and bore the way again; a fuller volute or a back veneer covers what is seen",
+              "the access hole went {value} through the back of the neck: glue in a plug of "
+                  + "the same wood, grain along the neck, carve the back over it and drill again. "
+                  + "A fuller volute or a back veneer covers what shows",
               Text.length(-accessBack.get().value(), 1)));
     }
     return found.list();
@@ -68,14 +69,14 @@ final class ChannelProblems {
     found.stop(
         tried.get(0).off().get().id(),
         Text.of(
-            "{run}: the trial cut lies {where}{detail}",
+            "{run}: the trial cut is {where}{detail}",
             run.name(),
             where,
             off.getMax() - off.getMin() > SET
                 ? Text.of(
-                    "; the channel would run out along the neck: set the fence parallel, or true the"
-                        + " edge, and try again")
-                : Text.of("; move the fence by that and try again")));
+                    ". The channel would run out along the neck: set the fence parallel or true "
+                        + "the edge, and try again")
+                : Text.of(". Move the fence by that and try again")));
   }
 
   private static Text way(double off) {

@@ -38,7 +38,7 @@ public record ChapterResult(
           .forEach(
               v -> {
                 if (values.putIfAbsent(v.id(), v) != null) {
-                  throw new IllegalStateException("worked out twice: " + v.id());
+                  throw new IllegalStateException("calculated twice: " + v.id());
                 }
               });
     }

@@ -25,8 +25,8 @@ public record ChapterStatus(Clearance.State state, Text words) {
           Clearance.State.STOP,
           Text.of(
               stops == never
-                  ? "{stops} can't be"
-                  : stops == open ? "{stops} not ready" : "{stops} at stop",
+                  ? "{stops} can't be made"
+                  : stops == open ? "{stops} not ready" : "{stops} below minimum",
               stops));
     }
     long missing = count(findings, Finding::missing);
@@ -37,7 +37,7 @@ public record ChapterStatus(Clearance.State state, Text words) {
         count(findings, f -> !f.stops())
             + count(clearances, s -> s.state() == Clearance.State.LOOK);
     return looks > 0
-        ? new ChapterStatus(Clearance.State.LOOK, Text.of("{looks} to look at", looks))
+        ? new ChapterStatus(Clearance.State.LOOK, Text.of("{looks} to check", looks))
         : new ChapterStatus(Clearance.State.CLEAR, Text.of("clear"));
   }
 

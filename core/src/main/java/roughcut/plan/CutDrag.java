@@ -40,14 +40,14 @@ public record CutDrag(Design design, Text words) {
   public static CutDrag cut(Plan plan, String name, double dx, double dy) {
     Optional<Fitting> fitting = plan.build().design().fitting(name);
     if (fitting.isEmpty()) {
-      return still(plan, Text.of("its place follows from other decisions"));
+      return still(plan, Text.of("its position follows from other decisions"));
     }
     return switch (fitting.get().type()) {
       case PICKUP -> pickup(plan, fitting.get(), dx, dy);
       case CONTROL, BORE, RELIEF -> placed(plan, fitting.get(), dx, dy);
       case CAVITY -> cavity(plan, fitting.get(), dx, dy);
       case JACK, STRAP -> round(plan, fitting.get(), dx, dy);
-      case CHANNEL, PLATE -> still(plan, Text.of("it goes with what it belongs to"));
+      case CHANNEL, PLATE -> still(plan, Text.of("it moves with the part it belongs to"));
     };
   }
 
@@ -77,7 +77,7 @@ public record CutDrag(Design design, Text words) {
             "{text}{detail}{detail2}",
             text(x),
             fromSaddle ? Text.of(" to the saddle line") : Text.of(" to the fretboard"),
-            snapped == 0 ? Text.NONE : Text.of(", {text} aside", text(snapped))));
+            snapped == 0 ? Text.NONE : Text.of(", {text} sideways", text(snapped))));
   }
 
   private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy) {
@@ -184,7 +184,6 @@ public record CutDrag(Design design, Text words) {
   public static CutDrag joint(Plan plan, double dx) {
     double x = Decisions.JOINT_X.clampedInto(Decisions.JOINT_X.in(plan.build().design()) + dx);
     return new CutDrag(
-        Decisions.JOINT_X.with(plan.build().design(), x),
-        Text.of("body begins at {text}", text(x)));
+        Decisions.JOINT_X.with(plan.build().design(), x), Text.of("body edge at {text}", text(x)));
   }
 }

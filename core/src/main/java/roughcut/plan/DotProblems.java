@@ -49,8 +49,8 @@ final class DotProblems {
               .id(),
           Text.of(
               over.size() == 1
-                  ? "the marker at fret {frets} stands over the fretboard's edge by {most}"
-                  : "the markers at frets {frets} stand over the fretboard's edge by {most}",
+                  ? "the position marker at fret {frets} overhangs the fretboard edge by {most}"
+                  : "the position markers at frets {frets} overhang the fretboard edge by {most}",
               listed(over),
               Text.length(most, 1)));
     }
@@ -84,8 +84,10 @@ final class DotProblems {
           FretboardDecisions.MARKER_DIAMETER.id(),
           Text.of(
               cut.size() == 1
-                  ? "the marker at fret {frets} reaches into the slots beside; under {room}"
-                  : "the markers at frets {frets} reach into the slots beside; under {room}",
+                  ? "the position marker at fret {frets} reaches into the slots beside it: make it "
+                      + "smaller than {room}"
+                  : "the position markers at frets {frets} reach into the slots beside them: make "
+                      + "them smaller than {room}",
               listed(cut),
               Text.length(room, 1)));
     }

@@ -55,7 +55,7 @@ final class LayoutProblems extends Problems {
       add(
           Decisions.FRETS,
           Text.of(
-              "the last frets would stand {last} apart; at most {max} frets fit this scale",
+              "the last frets would be {last} apart; this scale takes at most {max} frets",
               mm(last),
               Math.max(1, most)));
     }
@@ -80,11 +80,12 @@ final class LayoutProblems extends Problems {
             .stream()
             .findFirst()
             .map(p -> Text.of("at least {p}", mm(p)))
-            .orElse(Text.of("no end is far enough: less difference between the scales"));
+            .orElse(Text.of("no fretboard end is far enough: make the two scales less different"));
     add(
         Decisions.FRETBOARD_PAST_LAST,
         Text.of(
-            "the last slot runs out of the fretboard's end at the {detail} side, by {past}; {enough}",
+            "the last slot runs out of the fretboard end on the {detail} side, by {past}; "
+                + "{enough}",
             side < 0 ? Text.of("bass") : Text.of("treble"),
             mm(past),
             enough));
@@ -110,7 +111,7 @@ final class LayoutProblems extends Problems {
     } else if (strings.gap() != null && strings.gap().value() <= 0) {
       add(
           Decisions.NUT_WIDTH,
-          Text.of("the strings would touch at the nut; more width or less margin"));
+          Text.of("the strings would touch at the nut: make the nut wider or the margin smaller"));
     }
   }
 
@@ -124,7 +125,7 @@ final class LayoutProblems extends Problems {
 
   private void radius(NumberDecision decision, double half) {
     if (of(decision) < half) {
-      add(decision, Text.of("smaller than half the fretboard's width; at least {half}", mm(half)));
+      add(decision, Text.of("less than half the fretboard width; at least {half}", mm(half)));
     }
   }
 
@@ -135,7 +136,7 @@ final class LayoutProblems extends Problems {
       add(
           StringDecisions.NUT_TO_OCTAVE,
           Text.of(
-              "can't be of this neck, whose octave fret is drawn at {length}; it doesn't count",
+              "can't belong to this neck, with its octave fret planned at {length}; it is ignored",
               mm(MultiscaleLayout.drawn(inputs) / 2)));
     }
   }

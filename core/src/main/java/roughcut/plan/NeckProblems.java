@@ -48,7 +48,7 @@ final class NeckProblems extends Problems {
         add(
             thickness,
             Text.of(
-                "leaves under {length} of neck below the fretboard; at least {least}",
+                "leaves less than {length} of neck under the fretboard; at least {least}",
                 Text.length(3, 0),
                 mm(least)));
       }
@@ -58,8 +58,7 @@ final class NeckProblems extends Problems {
     if (Math.abs(slope) > 0.1) {
       add(
           Decisions.THICKNESS_12,
-          Text.of(
-              "too far from the thickness at fret 1: the back would slope by more than 1 in 10"));
+          Text.of("too far from the thickness at fret 1: the back would slope more than 1 in 10"));
     }
   }
 
@@ -72,7 +71,7 @@ final class NeckProblems extends Problems {
       add(
           Decisions.HEAD_THICKNESS,
           Text.of(
-              "thicker than the shaft that it is sawn from; at most {of}",
+              "thicker than the shaft it is sawn from; at most {of}",
               mm(of(Decisions.SHAFT_THICKNESS))));
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
@@ -84,7 +83,7 @@ final class NeckProblems extends Problems {
     if (across && bevel >= of(Decisions.HEAD_LENGTH)) {
       add(
           Decisions.HEAD_LENGTH,
-          Text.of("shorter than the bevel of {bevel} that is to be its first part", mm(bevel)));
+          Text.of("shorter than the bevel of {bevel} that forms its first part", mm(bevel)));
     } else if (bevel - HeadLine.of(inputs).nutThickness().value() > of(Decisions.JOINT_X)) {
       add(Decisions.HEAD_ANGLE, Text.of("so flat that the scarf would reach into the body"));
     }
@@ -95,8 +94,7 @@ final class NeckProblems extends Problems {
       add(
           Decisions.HEEL_END,
           Text.of(
-              "must lie behind the body's edge; at least {length}",
-              mm(of(Decisions.JOINT_X) + 10)));
+              "must be behind the body edge; at least {length}", mm(of(Decisions.JOINT_X) + 10)));
     }
   }
 
@@ -109,7 +107,7 @@ final class NeckProblems extends Problems {
     }
     double width = Math.min(of(Decisions.NUT_WIDTH), of(Decisions.FRETBOARD_END_WIDTH));
     if (of(Decisions.ROD_WIDTH) >= width) {
-      add(Decisions.ROD_WIDTH, Text.of("wider than the neck; under {width}", mm(width)));
+      add(Decisions.ROD_WIDTH, Text.of("wider than the neck; less than {width}", mm(width)));
     }
   }
 
@@ -125,13 +123,14 @@ final class NeckProblems extends Problems {
       add(
           Decisions.ROD_DEPTH,
           Text.of(
-              "deeper than the carved neck, which is {thinnest} there; under that", mm(thinnest)));
+              "deeper than the carved neck, which is {thinnest} there; make it less",
+              mm(thinnest)));
     }
-    cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod's");
+    cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod");
     if (of(NeckDecisions.STIFFENERS) < 2) {
       return;
     }
-    cutter(NeckDecisions.STIFFENER_CUTTER, NeckDecisions.STIFFENER_WIDTH, "stiffener's");
+    cutter(NeckDecisions.STIFFENER_CUTTER, NeckDecisions.STIFFENER_WIDTH, "stiffener");
     double room = of(Decisions.HEEL_END) - of(NeckDecisions.STIFFENER_START);
     if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
       add(
@@ -147,14 +146,14 @@ final class NeckProblems extends Problems {
     if (locking && of(NeckDecisions.STIFFENER_START) < screws) {
       add(
           NeckDecisions.STIFFENER_START,
-          Text.of("meets the lock's screws; at least {screws}", mm(screws)));
+          Text.of("hits the locking nut screws; at least {screws}", mm(screws)));
     }
     double side =
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
     if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
       add(
           NeckDecisions.STIFFENER_HEAD,
-          Text.of("comes out of the neck's side; under {side}", mm(side)));
+          Text.of("comes out of the side of the neck; less than {side}", mm(side)));
     }
   }
 
@@ -195,7 +194,8 @@ final class NeckProblems extends Problems {
       add(
           NeckDecisions.ACCESS_TILT,
           Text.of(
-              "the bore never meets the headstock's face; tilt the drill by at least {number}°, or work the rod from elsewhere",
+              "the access hole never meets the headstock face: tilt the drill at least "
+                  + "{number}°, or adjust the rod from elsewhere",
               Text.fixed(tilt, 1)));
     }
   }

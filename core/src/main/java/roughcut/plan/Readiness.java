@@ -59,7 +59,9 @@ final class Readiness {
       found.stop(
           StringDecisions.EXPOSED.id(),
           Text.of(
-              "the fretboard runs {beyond} beyond the pocket and lies {deep} in the body's wood there: a longer heel, a shorter fretboard, or {deep2} more above the body",
+              "the fretboard runs {beyond} beyond the pocket and is {deep} inside the body "
+                  + "there: use a longer heel, a shorter fretboard, or {deep2} more height above "
+                  + "the body",
               Text.length(beyond, 1),
               Text.length(deep, 1),
               Text.length(deep, 1)));
@@ -97,9 +99,9 @@ final class Readiness {
                 .collect(Collectors.joining(", "));
         found.look(
             Text.of(
-                "shop.json has a limit for “{kind}”, which is no kind of thin spot{detail}",
+                "shop.json has a limit for “{kind}”, which is no kind of clearance{detail}",
                 kind,
-                alike.isEmpty() ? Text.NONE : Text.of("; there are {alike}", alike)));
+                alike.isEmpty() ? Text.NONE : Text.of("; similar ones: {alike}", alike)));
       }
     }
     return found.list();
@@ -142,10 +144,10 @@ final class Readiness {
           FretboardDecisions.MARKER_THICKNESS.id(),
           Text.of(
               never.size() == 1
-                  ? "no depth will do for the marker at fret {frets}: {lack} more are wanted"
-                      + " between the face and the bore's bottom"
-                  : "no depth will do for the markers at frets {frets}: {lack} more are wanted"
-                      + " between the face and the bore's bottom",
+                  ? "no depth works for the marker at fret {frets}: {lack} more needed between "
+                      + "face and bottom of the hole"
+                  : "no depth works for the markers at frets {frets}: {lack} more needed between "
+                      + "face and bottom of the hole",
               Text.joined(never.stream().map(d -> Text.only(d.fret())).toList(), ", "),
               Text.length(lack, 2)));
     }
@@ -155,7 +157,8 @@ final class Readiness {
             i ->
                 found.stop(
                     Text.of(
-                        "no depth will do for the inlay, by {length}: a thicker inlay, or a thicker board",
+                        "no depth works for the inlay, by {length}: use a thicker inlay, or a thicker "
+                            + "fretboard",
                         Text.length(i.least().value() - i.most().value(), 2))));
     return found.list();
   }
@@ -172,10 +175,11 @@ final class Readiness {
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
           Text.of(
-              "{detail} when the fretboard is sanded as it has to be, the tang takes {tang}: deepen them by {length} after sanding",
+              "{detail} once the fretboard is sanded, and the tang needs {tang}: deepen them "
+                  + "by {length} after sanding",
               least > 0
                   ? Text.of("the slots are {least} deep", Text.length(least, 2))
-                  : Text.of("nothing is left of the slots"),
+                  : Text.of("no slot depth is left"),
               Text.length(tang, 2),
               Text.length(tang + clearance - least, 2)));
     }
@@ -188,7 +192,8 @@ final class Readiness {
       found.stop(
           RoutDecisions.POCKET_CORNERS.id(),
           Text.of(
-              "a square heel stands off the pocket's end by {square}: round the heel, chisel the corners, or a corner radius of at most {filed}",
+              "a square heel leaves a gap of {square} at the pocket end: round the heel, "
+                  + "chisel the corners, or use a corner radius of at most {filed}",
               Text.length(square, 2),
               Text.length(FILED, 1)));
     }
@@ -197,7 +202,8 @@ final class Readiness {
       found.stop(
           RoutDecisions.POCKET_CLEARANCE.id(),
           Text.of(
-              "with finish in it the pocket is {value} a side too narrow for the neck: more clearance, or keep finish out of it",
+              "with finish in it the pocket is {value} per side too narrow for the neck: "
+                  + "increase the clearance, or mask the pocket",
               Text.length(-finished, 2)));
     }
     return found.list();

@@ -47,8 +47,8 @@ final class ScarfProblems {
       found.look(
           Decisions.SCARF_PLANING.id(),
           Text.of(
-              "no wood is allowed for planing the scarf's bevels: sawn on the line, the joint moves"
-                  + " with every shaving"));
+              "no wood is allowed for planing the scarf bevels: sawn on the line, the joint "
+                  + "moves with every shaving"));
     }
   }
 
@@ -57,7 +57,8 @@ final class ScarfProblems {
       found.look(
           Decisions.HEAD_VENEER.id(),
           Text.of(
-              "the scarf joint shows across the headstock's face, {seamTop} from the break: a face veneer covers it",
+              "the scarf joint shows on the headstock face, {seamTop} from the break line: a "
+                  + "face veneer covers it",
               Text.length(joint.seamTop().value(), 1)));
     }
   }
@@ -83,24 +84,32 @@ final class ScarfProblems {
     if (!edge.isEmpty()) {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
-          Text.of(
-              "{named} on the scarf joint's thin edge, which chips: move the tuners, or join under the"
-                  + " fretboard",
-              named(edge)));
+          edge.size() == 1
+              ? Text.of(
+                  "the tuner hole of string {all} is on the thin edge of the scarf joint, which"
+                      + " chips: move the tuner, or join under the fretboard",
+                  named(edge))
+              : Text.of(
+                  "the tuner holes of strings {all} are on the thin edge of the scarf joint, which"
+                      + " chips: move the tuners, or join under the fretboard",
+                  named(edge)));
     }
     if (!through.isEmpty()) {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
-          Text.of(
-              "{named} through the scarf joint: bore after the glue has cured, with a backing",
-              named(through)));
+          through.size() == 1
+              ? Text.of(
+                  "the tuner hole of string {all} goes through the scarf joint: drill it after the"
+                      + " glue has cured, with a backing board",
+                  named(through))
+              : Text.of(
+                  "the tuner holes of strings {all} go through the scarf joint: drill them after"
+                      + " the glue has cured, with a backing board",
+                  named(through)));
     }
   }
 
-  private static Text named(List<Integer> strings) {
-    String all = strings.stream().map(String::valueOf).collect(Collectors.joining(", "));
-    return strings.size() == 1
-        ? Text.of("the tuner of string {all} is bored", all)
-        : Text.of("the tuners of strings {all} are bored", all);
+  private static String named(List<Integer> strings) {
+    return strings.stream().map(String::valueOf).collect(Collectors.joining(", "));
   }
 }

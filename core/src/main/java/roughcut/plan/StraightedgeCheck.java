@@ -17,9 +17,9 @@ public record StraightedgeCheck(Datum from, double shows) {
   public enum Datum {
     NUT(Text.of("the nut line"), 1),
     OCTAVE(Text.of("the octave fret"), 1),
-    FRETBOARD_END(Text.of("the fretboard's end"), -1),
-    BODY_EDGE(Text.of("the body's edge"), -1),
-    HEEL_END(Text.of("the heel's end"), -1);
+    FRETBOARD_END(Text.of("the fretboard end"), -1),
+    BODY_EDGE(Text.of("the body edge"), -1),
+    HEEL_END(Text.of("the heel end"), -1);
 
     private final Text words;
     private final int way;
@@ -50,7 +50,7 @@ public record StraightedgeCheck(Datum from, double shows) {
 
   public StraightedgeCheck {
     if (!Double.isFinite(shows)) {
-      throw new IllegalArgumentException("a rule shows a number");
+      throw new IllegalArgumentException("enter the ruler reading");
     }
   }
 
@@ -75,7 +75,7 @@ public record StraightedgeCheck(Datum from, double shows) {
     double wanted = plan.frets().at(fret);
     double off = place(plan, shown) - wanted;
     if (Math.abs(off) < Precision.SHOWN) {
-      return Text.of("Fret {fret} is marked where it belongs", fret);
+      return Text.of("Fret {fret} is marked correctly", fret);
     }
     double scale = plan.frets().scale().value();
     double left = scale - wanted - off;
@@ -85,10 +85,8 @@ public record StraightedgeCheck(Datum from, double shows) {
         left > 0
             ? Text.of(
                 off > 0
-                    ? "Fret {fret} is marked {by} too far {way}, {cents} cents sharp if it is sawn"
-                        + " there."
-                    : "Fret {fret} is marked {by} too far {way}, {cents} cents flat if it is sawn"
-                        + " there.",
+                    ? "Fret {fret} is marked {by} too far {way}, {cents} cents sharp if sawn there."
+                    : "Fret {fret} is marked {by} too far {way}, {cents} cents flat if sawn there.",
                 fret,
                 by,
                 way,
@@ -99,10 +97,10 @@ public record StraightedgeCheck(Datum from, double shows) {
     Text all =
         Text.of(
             beyond > 0
-                ? "If every mark is off by that, the nut line moves {by} {way} with them and all is"
-                    + " right; past the last fret {board} of board are left"
-                : "If every mark is off by that, the nut line moves {by} {way} with them and all is"
-                    + " right; past the last fret the board is {board} too short",
+                ? "If every mark is off by that, move the nut line {by} {way} too and all is "
+                    + "right. Past the last fret {board} of fretboard are left"
+                : "If every mark is off by that, move the nut line {by} {way} too and all is "
+                    + "right. Past the last fret the fretboard is {board} too short",
             by,
             way,
             Text.length(Math.abs(beyond), 1));
@@ -111,7 +109,7 @@ public record StraightedgeCheck(Datum from, double shows) {
     }
     Text grows =
         Text.of(
-            "If it grows with the distance, they are marks for a scale of {scale}",
+            "If the error grows with distance, the marks are for a scale of {scale}",
             Text.length(scale * (wanted + off) / wanted, 1));
     return Text.of("{mark} {all}. {grows}", mark, all, grows);
   }

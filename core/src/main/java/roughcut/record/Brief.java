@@ -26,15 +26,15 @@ public record Brief(
   /** How a wish is held against the plan. */
   public enum Kind {
     /** A value of the plan stays at most so much. */
-    AT_MOST(Text.of("at most")),
+    AT_MOST(Text.of("maximum")),
     /** A value of the plan stays at least so much. */
-    AT_LEAST(Text.of("at least")),
+    AT_LEAST(Text.of("minimum")),
     /** The neck comes off again. */
     COMES_APART(Text.of("comes apart")),
     /** Every part lies on a board that is owned, and all hardware was measured. */
     ONLY_IN_HAND(Text.of("only parts in hand")),
     /** Boards cost no more than so much, in the maker's money. */
-    COSTS_AT_MOST(Text.of("boards cost at most")),
+    COSTS_AT_MOST(Text.of("maximum cost of boards")),
     /** Something that is seen, and judged by the maker. */
     BY_EYE(Text.of("by eye"));
 
@@ -65,10 +65,10 @@ public record Brief(
   public record Wish(String words, Kind kind, String value, double limit, boolean held) {
     public Wish {
       if (words == null || words.isBlank() || words.length() > 200) {
-        throw new IllegalArgumentException("what must hold needs a few words, at most 200 letters");
+        throw new IllegalArgumentException("a requirement needs a few words, at most 200 letters");
       }
       if (kind.limited() && !Double.isFinite(limit)) {
-        throw new IllegalArgumentException(words + ": held to which number?");
+        throw new IllegalArgumentException(words + ": enter the number");
       }
     }
 

@@ -12,7 +12,7 @@ import java.time.LocalDateTime;
 public record ChangedDecision(LocalDateTime at, String of, String was, String is) {
   public ChangedDecision {
     if (at == null || of == null || was == null || is == null || is.isBlank() && of.isBlank()) {
-      throw new IllegalArgumentException("what was decided otherwise needs an id or some words");
+      throw new IllegalArgumentException("a changed decision needs an id or some words");
     }
   }
 }

@@ -29,7 +29,7 @@ public record DoneOperation(
     cutAt = Collections.unmodifiableMap(new TreeMap<>(cutAt));
     accepted = Collections.unmodifiableMap(new TreeMap<>(accepted));
     if (operation.isBlank() || at == null) {
-      throw new IllegalArgumentException("what was done needs a name and a time");
+      throw new IllegalArgumentException("a finished operation needs a name and a time");
     }
   }
 

@@ -38,7 +38,7 @@ import roughcut.measure.ValueKey;
  */
 public final class EffectiveInputs {
   private static final String TOPPED = OperationId.TOP_GLUE.text();
-  private static final Text FOLLOWS = Text.of("found from what it follows, until it is decided");
+  private static final Text FOLLOWS = Text.of("found from what it follows, until you decide it");
 
   private final Build build;
   private final Map<String, Reading> readings;

@@ -22,64 +22,61 @@ public final class Measurables {
   public static final Measurable BODY_THICKNESS =
       Measurable.stage(
           "body.now-thickness",
-          Text.of("Body's thickness now"),
+          Text.of("Current body thickness"),
           1,
           200,
-          Text.of("As thick as it is, while it is not yet planed to its thickness."));
+          Text.of("Until it is planed to its final thickness."));
   public static final Measurable BODY_OUTSIDE =
       Measurable.stage(
           "body.now-outside",
-          Text.of("Outside its line by"),
+          Text.of("Distance outside its line"),
           0,
           100,
-          Text.of("From its edge to the drawn line, while it is not yet sawn and trimmed to it."));
+          Text.of("From its edge to the drawn line, until it is sawn and trimmed to it."));
   public static final Measurable NECK_1 =
       Measurable.stage(
           "neck.now-1",
-          Text.of("Neck at fret 1 now"),
+          Text.of("Current neck thickness at fret 1"),
           1,
           80,
-          Text.of("With the fretboard, by caliper at the middle of the back."));
+          Text.of("With fretboard, by caliper at the middle of the back."));
   public static final Measurable NECK_12 =
       Measurable.stage(
           "neck.now-12",
-          Text.of("Neck at the octave now"),
+          Text.of("Current neck thickness at the octave"),
           1,
           80,
-          Text.of("With the fretboard, by caliper at the middle of the back."));
+          Text.of("With fretboard, by caliper at the middle of the back."));
 
   public static final Measurable BLANK_WIDTH =
       Measurable.stage(
               "blank.width-now",
-              Text.of("Neck blank's width now"),
+              Text.of("Current neck blank width"),
               5,
               400,
               Text.of(
-                  "Across the glue lines where it is widest, both sides true; its middle is the centre"
-                      + " line."))
+                  "Across the glue lines at its widest, both sides true. Its middle is the centre line."))
           .of("blank.width");
   public static final Measurable BLANK_LENGTH =
       Measurable.stage(
               "blank.length-now",
-              Text.of("Neck blank's length now"),
+              Text.of("Current neck blank length"),
               50,
               2000,
-              Text.of("From end to end along the centre line, before anything is sawn off it."))
+              Text.of("From end to end along the centre line, before anything is sawn off."))
           .of("stack.length");
   public static final Measurable HEEL_TAPER =
       new Measurable(
               "heel.taper-made",
-              Text.of("Taper of heel or wedge, made"),
+              Text.of("Taper made on heel or wedge"),
               new ReadingKind.Result(
                   Text.of(
-                      "Caliper: what a planed heel lost at its thinner end, or how thick a wedge is at its"
-                          + " thick end."),
+                      "By caliper: what a planed heel lost at its thinner end, or the thick end of a wedge."),
                   List.of(OperationId.HEEL_FACES, OperationId.HEEL_WEDGE)),
               new Range(Quantity.FINE_LENGTH, 0, 20))
           .of("heel.taper");
-  public static final Measurable POCKET_EDGE =
-      pocket("edge", Text.of("at the body's edge"), "front");
-  public static final Measurable POCKET_END = pocket("end", Text.of("at the heel's end"), "end");
+  public static final Measurable POCKET_EDGE = pocket("edge", Text.of("at the body edge"), "front");
+  public static final Measurable POCKET_END = pocket("end", Text.of("at the heel end"), "end");
 
   public static final Measurable ACTION_12 =
       fine(
@@ -87,29 +84,28 @@ public final class Measurables {
           Text.of("Action at fret 12, treble"),
           0,
           12,
-          Text.of(
-              "Under string 1, over the octave fret, tuned to pitch; feeler gauges or a rule on edge."));
+          Text.of("Under string 1 at the octave fret, at pitch. Feeler gauges or a rule on edge."));
   public static final Measurable ACTION_12_BASS =
       fine(
           "setup.action-12-bass",
           Text.of("Action at fret 12, bass"),
           0,
           12,
-          Text.of("Under the outer bass string, over the octave fret, tuned to pitch."));
+          Text.of("Under the outer bass string at the octave fret, at pitch."));
   public static final Measurable ACTION_1 =
       fine(
           "setup.action-1",
           Text.of("Action at fret 1"),
           0,
           6,
-          Text.of("Under the string that stands highest at fret 1, tuned to pitch."));
+          Text.of("Under the string that is highest at fret 1, at pitch."));
   public static final Measurable RELIEF =
       fine(
           "setup.relief",
           Text.of("Relief"),
           -2,
           5,
-          Text.of("String 3 held at fret 1 and where the body begins: its gap halfway between."));
+          Text.of("Hold string 3 at fret 1 and at the body edge: its gap halfway between."));
 
   private static final List<Measurable> ALL =
       List.of(
@@ -146,10 +142,11 @@ public final class Measurables {
   private static Measurable pocket(String at, Text where, String drawn) {
     return new Measurable(
             "pocket.made-" + at,
-            Text.of("Pocket depth {where}, made", where),
+            Text.of("Pocket depth made {where}", where),
             new ReadingKind.Result(
                 Text.of(
-                    "Depth gauge or caliper's rod on the body's finished top, down to the floor, {where} on the centre line.",
+                    "Depth gauge or caliper rod on the finished body top, down to the floor, "
+                        + "{where} on the centre line.",
                     where),
                 List.of(OperationId.cut(CutName.row("pocket")))),
             new Range(Quantity.FINE_LENGTH, 0, 80))
@@ -173,10 +170,10 @@ public final class Measurables {
   public static Measurable intonation(int string) {
     return new Measurable(
         "intonation.string." + string + ".cents",
-        Text.of("String {string} at the octave, sharp by", string),
+        Text.of("String {string}, octave sharp by", string),
         playing(
             Text.of(
-                "Tuner: fretted at the octave against the open string's octave; flat is less than 0.")),
+                "By tuner: the fretted octave against the open string's octave. Flat is below 0.")),
         new Range(Quantity.CENTS, -100, 100));
   }
 
@@ -205,28 +202,28 @@ public final class Measurables {
               0,
               20,
               Text.of(
-                  "Under the outer string held at the last fret, to the pickup’s top or pole."));
+                  "Under the outer string, held at the last fret, to the top or pole of the pickup."));
       case "resistance" ->
           new Measurable(
               id,
               Text.of("{of}resistance", of),
-              wired(Text.of("Meter across its two leads, with nothing else on them.")),
+              wired(Text.of("Multimeter across its two leads, with nothing else connected.")),
               new Range(Quantity.RESISTANCE, 0, 2000));
       case "swing" ->
           Measurable.seen(
               id,
-              Text.of("{of}needle", of),
+              Text.of("{of}phase", of),
               wired(
                   Text.of(
-                      "Meter for small voltages, red on the hot lead: a screwdriver laid on the poles"
-                          + " and pulled off. Which way it goes at the pull.")),
+                      "Low-voltage meter, red on the hot lead: lay a screwdriver on the poles and "
+                          + "pull it off. Which way does the needle go?")),
               Text.of("down"),
               Text.of("up"));
       case "magnet" ->
           Measurable.seen(
               id,
-              Text.of("{of}compass", of),
-              wired(Text.of("Which end of a compass needle the poles pull to themselves.")),
+              Text.of("{of}magnet polarity", of),
+              wired(Text.of("Which end of a compass needle do the poles attract?")),
               Text.of("south end"),
               Text.of("north end"));
       default -> throw new IllegalArgumentException("nothing of a pickup is called " + what);
@@ -247,10 +244,10 @@ public final class Measurables {
   public static Measurable neckAt(int fret) {
     return Measurable.stage(
         "neck.now-at." + fret,
-        Text.of("Neck at fret {fret} now", fret),
+        Text.of("Current neck thickness at fret {fret}", fret),
         1,
         80,
-        Text.of("With the fretboard, by caliper at the middle of the back."));
+        Text.of("With fretboard, by caliper at the middle of the back."));
   }
 
   private static final Pattern FENCE =
@@ -297,13 +294,13 @@ public final class Measurables {
         "fence." + channel + "." + place.word(),
         Text.of(
             "Fence of the {which}, tried {place}",
-            channel.equals("rod") ? Text.of("rod's channel") : Text.of("stiffeners' channels"),
+            channel.equals("rod") ? Text.of("rod channel") : Text.of("stiffener channels"),
             place.words()),
         0,
         200,
         Text.of(
-            "A light touch of the cutter, or a trial cut in scrap as long: from the reference edge to"
-                + " the cut's near side."));
+            "A light touch of the cutter, or a trial cut in scrap of the same length: from "
+                + "the reference edge to the near side of the cut."));
   }
 
   private static final Pattern PLACE = Pattern.compile("place\\.([a-z0-9-]+)\\.(along|aside)");
@@ -322,12 +319,12 @@ public final class Measurables {
         Text.of(
             "{cutTitle}{which}",
             named.cutTitle(cut),
-            along ? Text.of(", from the body's edge") : Text.of(", from the centre line")),
+            along ? Text.of(", from the body edge") : Text.of(", from the centre line")),
         new ReadingKind.Result(
             along
-                ? Text.of("Along the centre line, from the body's edge at the neck to its middle.")
+                ? Text.of("Along the centre line, from the body edge at the neck to its middle.")
                 : Text.of(
-                    "Square to the centre line, to its middle; less than 0 towards the bass side."),
+                    "Square to the centre line, to its middle. Below 0 is towards the bass side."),
             List.of(OperationId.cut(CutName.row(cut)))),
         new Range(Quantity.FINE_LENGTH, -800, 800));
   }

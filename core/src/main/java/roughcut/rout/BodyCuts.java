@@ -269,7 +269,8 @@ public record BodyCuts(
         builder.addProblem(
             fitting.id("kind"),
             Text.of(
-                "{fitting}: “{kind}” is no kind in this program's list; it counts as “{counted}” until another is chosen",
+                "{fitting}: “{kind}” is not in this program's list; it counts as “{counted}” "
+                    + "until you choose another",
                 fitting.words(),
                 fitting.kind(),
                 counted.name()),
@@ -299,7 +300,7 @@ public record BodyCuts(
                     ? own
                     : cut.changedBy().get(0),
             Text.of(
-                "the {cut} is deeper than the body is thick; under {thickness}",
+                "the {cut} is deeper than the body is thick; less than {thickness}",
                 cut.words(),
                 Text.length(builder.thickness().value(), 1)),
             at);
@@ -311,7 +312,7 @@ public record BodyCuts(
                   o -> o.corners().stream().anyMatch(builder.surface.edge().shape()::contains))) {
         builder.addProblem(
             cut.changedBy().get(0),
-            Text.of("the {cut} lies outside the body's outline", cut.words()),
+            Text.of("the {cut} is outside the body outline", cut.words()),
             at);
       }
     }

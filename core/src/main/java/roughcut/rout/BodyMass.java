@@ -206,13 +206,13 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
         SearchedValue.of(
             RoutKeys.BODY_CUT_VOLUME,
             (before.cut().all() + volume(relief(cutBody))) / 1000,
-            Text.of("found by adding the cuts up"),
+            Text.of("found by adding up the cuts"),
             cutBody.everything());
     Value carved =
         SearchedValue.of(
             RoutKeys.BODY_CARVED_VOLUME,
             before.carved().all() / 1000,
-            Text.of("found by adding slices up"),
+            Text.of("found by adding up slices"),
             cutBody.surface.provenance());
     return registry.put(
         RoutKeys.BODY_MASS.called("Body, finished, estimated"),
@@ -261,7 +261,7 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
             SearchedValue.of(
                 RoutKeys.BODY_SHAPE_TO_COME,
                 shaping.all() / 1000,
-                Text.of("found by adding slices up"),
+                Text.of("found by adding up slices"),
                 cutBody.surface.at(cutBody.state).provenance())),
         in("u", ofCap(cutBody, cutting.plus(shaping))),
         in("ρ_t", capDensity(before)),
@@ -279,11 +279,11 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
   }
 
   private static Value capDensity(Uncut before) {
-    return TableValue.of(RoutKeys.BODY_CAP_DENSITY, before.cap(), Text.of("the table of woods"));
+    return TableValue.of(RoutKeys.BODY_CAP_DENSITY, before.cap(), Text.of("wood table"));
   }
 
   private static Value density(Uncut before) {
-    return TableValue.of(RoutKeys.BODY_DENSITY, before.density(), Text.of("the table of woods"));
+    return TableValue.of(RoutKeys.BODY_DENSITY, before.density(), Text.of("wood table"));
   }
 
   /** The slab's middle, moved by what was cut from it. */

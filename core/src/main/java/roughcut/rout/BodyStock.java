@@ -160,14 +160,14 @@ class BodyStock {
     return rise == 0
         ? registry.put(
             "rout." + name + ".floor",
-            Text.of("Left beyond the floor of the {words}", words),
+            Text.of("Left below the floor of the {words}", words),
             LENGTH,
             "t − d",
             in("t", thickness()),
             in("d", depth))
         : registry.put(
             "rout." + name + ".floor",
-            Text.of("Left beyond the floor of the {words}", words),
+            Text.of("Left below the floor of the {words}", words),
             LENGTH,
             "t + r − d",
             in("t", thickness()),
@@ -175,7 +175,7 @@ class BodyStock {
                 "r",
                 SearchedValue.of(
                     "rout." + name + ".rise",
-                    Text.of("Top higher there by"),
+                    Text.of("Top rise there"),
                     rise,
                     LENGTH,
                     Text.of("found on the carved top"),
@@ -217,7 +217,7 @@ class BodyStock {
             Text.of("the shop's template"));
     registry.put(
         "rout." + name + ".off",
-        Text.of("Rout along the strings, wider than drawn by its template"),
+        Text.of("Rout along the strings, wider than planned because of its template"),
         FINE_LENGTH,
         "m − o − w",
         in("m", measured),
@@ -234,10 +234,10 @@ class BodyStock {
             "w",
             SearchedValue.of(
                 "rout." + name + ".drawn",
-                Text.of("Rout as drawn"),
+                Text.of("Rout as planned"),
                 b.width(),
                 FINE_LENGTH,
-                Text.of("found of the rout as drawn"),
+                Text.of("found from the rout as planned"),
                 inputs.trackedSoFar())));
     if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
       return shapes;
@@ -280,7 +280,7 @@ class BodyStock {
         ? drawn
         : ComputedValue.of(
             name + ".clearance-cut",
-            Text.of("Clearance a side, by the template"),
+            Text.of("Clearance per side, with the template"),
             FINE_LENGTH,
             "c + o / 2",
             in("c", drawn),

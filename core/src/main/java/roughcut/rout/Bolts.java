@@ -96,7 +96,7 @@ public record Bolts(
         length(
             builder,
             "bolt.length",
-            Text.of("First bolts, length under their heads"),
+            Text.of("First bolts, length under head"),
             pocket,
             heel,
             first,
@@ -104,7 +104,7 @@ public record Bolts(
         length(
             builder,
             "bolt.last.length",
-            Text.of("Last bolts, length under their heads"),
+            Text.of("Last bolts, length under head"),
             pocket,
             heel,
             end,
@@ -114,8 +114,8 @@ public record Bolts(
         builder.registry.put(
             "bolt.pilot-stop",
             switch (kind) {
-              case INSERTS -> Text.of("Bore for the insert, deep");
-              case SCREWS_PLATE, SCREWS_FERRULES -> Text.of("Pilot in the heel, deep");
+              case INSERTS -> Text.of("Insert hole depth");
+              case SCREWS_PLATE, SCREWS_FERRULES -> Text.of("Depth of the pilot hole in the heel");
             },
             LENGTH,
             "b + 1",
@@ -228,7 +228,7 @@ public record Bolts(
       length(
           builder,
           id,
-          Text.of("Bolt {value}, length under their heads", i + 1),
+          Text.of("Bolt {value}, length under head", i + 1),
           pocket,
           heel,
           places.get(i),
@@ -249,7 +249,7 @@ public record Bolts(
     Value there =
         SearchedValue.of(
             id + ".pocket",
-            Text.of("Pocket's depth there"),
+            Text.of("Pocket depth there"),
             pocket.depthAt(at.x()),
             FINE_LENGTH,
             Text.of("found in the pocket"),
@@ -298,7 +298,7 @@ public record Bolts(
           builder.registry.put(RoutKeys.BOLT_TIP_CLEARANCE, "h − b", in("h", heel), in("b", bite));
       case INTO_FRETBOARD ->
           builder.registry.put(
-              RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt's tip below the deepest slot"),
+              RoutKeys.BOLT_TIP_CLEARANCE.called("Bolt tip below the deepest slot"),
               "h + u − b",
               in("h", heel),
               in("u", slots.least().under()),
@@ -313,7 +313,7 @@ public record Bolts(
     }
     return SearchedValue.of(
         "bolt.heel",
-        Text.of("Least heel over a bolt, as it is planed"),
+        Text.of("Thinnest part of the planed heel over a bolt"),
         places.stream().mapToDouble(p -> seat.wood(p.x())).min().orElse(seat.heel().value()),
         FINE_LENGTH,
         Text.of("least over the bolts, found along the planed heel"),
@@ -333,12 +333,12 @@ public record Bolts(
     Value share =
         TableValue.of(
             "bolt.pilot-share",
-            Text.of("Pilot's share of the screw in a heel of this density"),
+            Text.of("Pilot size as a share of the screw, for this heel density"),
             density < 500 ? 0.65 : density < 700 ? 0.72 : 0.82,
             roughcut.measure.Quantity.RATIO,
-            Text.of("the density of the heel's wood, handbook 6"));
+            Text.of("density of the heel wood, handbook 6"));
     return builder.registry.put(
-        RoutKeys.BOLT_PILOT.called("Pilot in the heel"),
+        RoutKeys.BOLT_PILOT.called("Pilot hole in the heel"),
         "d · k",
         in("d", diameter),
         in("k", share));
@@ -353,7 +353,7 @@ public record Bolts(
     return builder.registry.find(
         RoutKeys.BOLT_EDGE,
         least,
-        Text.of("least over the bolts of the ways to the heel's sides and end"),
+        Text.of("least distance over the bolts to the sides and end of the heel"),
         builder.trackedSoFar().and(neck.provenance()));
   }
 
@@ -391,7 +391,7 @@ public record Bolts(
         builder.registry.find(
             RoutKeys.BOLT_CHANNEL,
             least,
-            Text.of("least distance between bolts and channels in space"),
+            Text.of("least distance between bolts and channels"),
             builder.trackedSoFar()));
   }
 

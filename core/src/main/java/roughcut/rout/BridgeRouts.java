@@ -79,7 +79,7 @@ final class BridgeRouts {
     plate();
   }
 
-  private static final String LISTED = "the bridge's listed sizes";
+  private static final String LISTED = "listed sizes of the bridge";
 
   private static Value own(Value decided, double listed) {
     return decided.value() > 0
@@ -127,7 +127,7 @@ final class BridgeRouts {
         listed(
             "bridge.tail-back", Text.of("Tailpiece behind the bar line, as listed"), tail.back());
     Value apart =
-        listed("bridge.tail-posts", Text.of("Tailpiece's posts apart, as listed"), tail.posts());
+        listed("bridge.tail-posts", Text.of("Tailpiece post spacing, as listed"), tail.posts());
     builder.registry.put(
         RoutKeys.BRIDGE_TAIL_ALONG, "d + b", in("d", bridge.datum()), in("b", back));
     builder.registry.put(RoutKeys.BRIDGE_TAIL_ASIDE, "p / 2", in("p", apart));
@@ -136,11 +136,11 @@ final class BridgeRouts {
         "d",
         in(
             "d",
-            listed("bridge.tail-depth", Text.of("Tailpiece's bores, as listed"), tail.depth())));
+            listed("bridge.tail-depth", Text.of("Tailpiece post holes, as listed"), tail.depth())));
 
-    Value bore = listed("bridge.tail.bore", Text.of("Tailpiece's posts, bore"), tail.bore());
+    Value bore = listed("bridge.tail.bore", Text.of("Tailpiece post hole"), tail.bore());
     builder.forFinish(RoutKeys.BRIDGE_TAIL_BORE_FOR_FINISH, bore);
-    pilot("bridge.tail.pilot", Text.of("Tailpiece's posts"), bore);
+    pilot("bridge.tail.pilot", Text.of("Tailpiece posts"), bore);
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
@@ -159,7 +159,7 @@ final class BridgeRouts {
   private void pilot(String id, Text words, Value bore) {
     builder.registry.put(
         id,
-        Text.of("{words}, pilot first, square to the face", words),
+        Text.of("{words}, drill a pilot hole first, square to the face", words),
         LENGTH,
         "min(3, b / 2)",
         in("b", bore));
@@ -219,23 +219,19 @@ final class BridgeRouts {
   private void pivoting() {
     Value topDepth =
         TableValue.of(
-            RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), Text.of("the bridge's listed sizes"));
+            RoutKeys.BRIDGE_TOP_DEPTH, cuts.top().depth(), Text.of("listed sizes of the bridge"));
     Value upper =
         builder.depth(
-            "bridge-top.depth",
-            "bridge-top",
-            Text.of("Bridge's upper rout"),
-            "d",
-            in("d", topDepth));
+            "bridge-top.depth", "bridge-top", Text.of("Bridge upper rout"), "d", in("d", topDepth));
     rout(
         "bridge-top",
-        Text.of("bridge's upper rout"),
+        Text.of("bridge upper rout"),
         CutKind.BRIDGE,
         BodyFace.TOP,
         outline(top, CORNER),
         upper,
         "bridge-block");
-    builder.floor("bridge-top", Text.of("bridge's upper rout"), upper, datum);
+    builder.floor("bridge-top", Text.of("bridge upper rout"), upper, datum);
     if (!block.there()) {
       return;
     }
@@ -257,7 +253,7 @@ final class BridgeRouts {
         TableValue.of(
             RoutKeys.SPRINGS_LISTED_DEPTH,
             cuts.springs().depth(),
-            Text.of("the bridge's listed sizes"));
+            Text.of("listed sizes of the bridge"));
     Value springs =
         builder.depth(
             "springs.depth",
@@ -289,7 +285,7 @@ final class BridgeRouts {
    * fill before, behind and beside it.
    */
   private void spacers() {
-    spacer("front", Text.of("before the block"), block.from() - top.from());
+    spacer("front", Text.of("in front of the block"), block.from() - top.from());
     spacer("rear", Text.of("behind the block"), top.to() - block.to());
     spacer("side", Text.of("at each side of the block"), (top.width() - block.width()) / 2);
   }
@@ -298,21 +294,21 @@ final class BridgeRouts {
     Value area =
         SearchedValue.of(
             "bridge.spacer-" + where + ".size",
-            Text.of("Upper rout beyond the block's"),
+            Text.of("Upper rout beyond the block rout"),
             size,
             LENGTH,
             Text.of("found between the two routs"),
             builder.trackedSoFar());
     builder.registry.put(
         "bridge.spacer." + where,
-        Text.of("Spacer in the upper rout's template, {words}", words),
+        Text.of("Spacer in the template of the upper rout, {words}", words),
         LENGTH,
         "s",
         in("s", area));
     if (size < 0) {
       builder.addProblem(
           RoutDecisions.BRIDGE_BLOCK_ALONG.id(),
-          Text.of("the block's rout reaches out of the upper rout {words}", words),
+          Text.of("the block rout extends beyond the upper rout {words}", words),
           new Point(datum, middle));
     }
   }
@@ -369,7 +365,7 @@ final class BridgeRouts {
       builder.add(
           new Cut(
               "string-" + i,
-              Text.of("bore of string {i}", i),
+              Text.of("hole of string {i}", i),
               CutKind.STRING,
               CutFrom.TOP,
               List.of(),

@@ -123,13 +123,13 @@ public record CavityCover(
     Value pilot =
         TableValue.of(
             cavity.id("cover-pilot"),
-            Text.of("Pilot of its screws"),
+            Text.of("Pilot hole of its screws"),
             PlateScrews.PILOT,
             LENGTH,
             Text.of("usual for small screws"));
     builder.registry.put(
         cavity.id("screw-wall"),
-        Text.of("{title}, wood between its cover's screws and the wall", cavity.title()),
+        Text.of("{title}, wood between its cover screws and the wall", cavity.title()),
         FINE_LENGTH,
         "l − p / 2",
         in("l", lug),
@@ -143,7 +143,7 @@ public record CavityCover(
             Text.of("usual for small screws"));
     builder.registry.put(
         cavity.id("screw-stop"),
-        Text.of("{title}, drill's stop for its cover's screws, through the cover", cavity.title()),
+        Text.of("{title}, drilling depth for its cover screws, through the cover", cavity.title()),
         LENGTH,
         "c + s",
         in("c", cover),
@@ -155,14 +155,14 @@ public record CavityCover(
     Value whole =
         SearchedValue.of(
             cavity.id("ledge-" + which),
-            Text.of("Ledge's {which}", which),
+            Text.of("Ledge {which}", which),
             ledge,
             FINE_LENGTH,
             Text.of("found by measuring the ledge"),
             builder.trackedSoFar());
     builder.registry.put(
         cavity.id("cover-" + which),
-        Text.of("{title}, its cover's {which}", cavity.title(), Text.of(which)),
+        Text.of("{title}, cover {which}", cavity.title(), Text.of(which)),
         FINE_LENGTH,
         "l − 2 · g",
         in("l", whole),

@@ -50,7 +50,7 @@ final class ControlSeats {
   private static final Value WASHER =
       TableValue.of(
           "control.washer-and-nut",
-          Text.of("Washer and nut take"),
+          Text.of("Washer and nut thickness"),
           3.5,
           LENGTH,
           Text.of("common control hardware"));
@@ -153,10 +153,11 @@ final class ControlSeats {
     if (!builder.surface.flat()) {
       builder.registry.find(
           control.id("recess-least"),
-          Text.of("{title}, recess in which its washer lies flat", control.title()),
+          Text.of("{title}, recess so that its washer lies flat", control.title()),
           FINE_LENGTH,
           leastRecess(control),
-          Text.of("found as the lowest of the top under its washer, below the top at its shaft"),
+          Text.of(
+              "found as the lowest point of the top under its washer, below the top at its shaft"),
           builder.surface.heights().and(builder.trackedSoFar()));
     }
     Value bushing = builder.get(control, "bushing");
@@ -195,7 +196,7 @@ final class ControlSeats {
                 Text.of("Carved or contoured off there by now"),
                 now.at(BodyFace.TOP, at.x(), at.y()) - plane,
                 LENGTH,
-                Text.of("found on the top as it is"),
+                Text.of("found on the top as it is now"),
                 now.heights().and(builder.trackedSoFar()))),
         in("r", builder.get(control, "recess")));
   }
@@ -275,7 +276,7 @@ final class ControlSeats {
     Value width = builder.get(control, "shaft");
     builder.registry.put(
         control.id("slot-bores"),
-        Text.of("{title}, bores at its slot's ends apart", control.title()),
+        Text.of("{title}, distance between the holes at its slot ends", control.title()),
         FINE_LENGTH,
         "max(0, l − w)",
         in("l", whole),

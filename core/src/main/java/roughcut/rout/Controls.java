@@ -43,8 +43,7 @@ final class Controls {
     }
     builder.addProblem(
         control.id("x"),
-        Text.of(
-            "{control} belongs to no cavity: it would have nothing to hang in", control.words()),
+        Text.of("{control} belongs to no cavity: choose one", control.words()),
         place(control));
     seats.loose(control);
   }
@@ -57,7 +56,7 @@ final class Controls {
       builder.addProblem(
           control.id("x"),
           Text.of(
-              "{control} is listed in {list}; it hangs in the first",
+              "{control} is listed in {list}; it goes in the first",
               control.words(),
               Text.joined(cavities, " and in ")),
           place(control));
@@ -118,7 +117,7 @@ final class Controls {
     Value risen =
         SearchedValue.of(
             "cavity." + cavity.name() + ".rise",
-            Text.of("Top higher there by"),
+            Text.of("Top rise there"),
             rise,
             LENGTH,
             Text.of("found on the carved top"),
@@ -139,7 +138,7 @@ final class Controls {
       Value ledgeDepth =
           builder.registry.put(
               "cavity." + cavity.name() + "-ledge.depth",
-              Text.of("{title}, ledge for its cover, depth", cavity.title()),
+              Text.of("{title}, ledge depth for its cover", cavity.title()),
               LENGTH,
               "c",
               in("c", cover));

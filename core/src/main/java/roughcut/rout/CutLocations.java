@@ -85,13 +85,13 @@ public final class CutLocations {
             b ->
                 builder.registry.find(
                     angle(cut.name()),
-                    Text.of("{title}, leans from square", cut.title()),
+                    Text.of("{title}, tilt from square", cut.title()),
                     ANGLE,
                     Math.toDegrees(
                         Math.atan2(
                             b.to().flat().distance(b.from().flat()),
                             Math.abs(b.to().z() - b.from().z()))),
-                    Text.of("found along the bore"),
+                    Text.of("found along the hole"),
                     shaped));
     return dx == 0 && dy == 0 ? cut : displacement(cut, dx, dy);
   }
@@ -120,7 +120,7 @@ public final class CutLocations {
             Text.of(
                 "{title}{which}",
                 cut.title(),
-                along ? Text.of(", from the body's edge") : Text.of(", from the centre line")),
+                along ? Text.of(", from the body edge") : Text.of(", from the centre line")),
             place.quantity());
     Value found = SearchedValue.of(key, drawn, Text.of("found on the drawing"), shaped);
     Optional<Value> read = builder.inputs.read(place, found);

@@ -35,10 +35,10 @@ final class DrillStops {
       Value finished =
           SearchedValue.of(
               "rout." + cut.name() + ".bored",
-              Text.of("Bored, when finished"),
+              Text.of("Hole depth when finished"),
               longest,
               LENGTH,
-              Text.of("found along the finished bore"),
+              Text.of("found along the finished hole"),
               body.provenance(cut));
       if (cut.from() == CutFrom.EDGE) {
         put(body, cut, finished, state.outside());
@@ -60,10 +60,10 @@ final class DrillStops {
           Text.of(
               "{title}{which}",
               cut.title(),
-              i == 0 ? Text.of(", bit") : Text.of(", bit for what goes on below")),
+              i == 0 ? Text.of(", bit") : Text.of(", bit for the part below")),
           LENGTH,
           wide[wide.length - 1 - i],
-          Text.of("found of the bore as drawn"),
+          Text.of("found from the hole as planned"),
           body.provenance(cut));
     }
   }
@@ -72,7 +72,7 @@ final class DrillStops {
     boolean more = still != null && still.value() > 0;
     body.registry.put(
         "rout." + cut.name() + ".stop-now",
-        Text.of("{title}, drill's stop from the surface that is there now", cut.title()),
+        Text.of("{title}, drilling depth from the current surface", cut.title()),
         LENGTH,
         more ? "l + s" : "l",
         more

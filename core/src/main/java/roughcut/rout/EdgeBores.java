@@ -66,30 +66,30 @@ final class EdgeBores {
     Edge.Place place = place(fitting);
     return SearchedValue.of(
         decided.id(),
-        Text.of("{decided}, halfway of the edge there", decided.label()),
+        Text.of("{decided}, middle of the edge there", decided.label()),
         (face(BodyFace.TOP, place) + face(BodyFace.BACK, place)) / 2,
         decided.quantity(),
-        Text.of("found halfway of the finished edge"),
+        Text.of("found at the middle of the finished edge"),
         builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value edge(Fitting fitting, String face, double z) {
     return SearchedValue.of(
         fitting.id("face-" + face),
-        Text.of("Finished {face} over its bore, at its nearest", face),
+        Text.of("Finished {face} over its hole, at its nearest", face),
         z,
         FINE_LENGTH,
-        Text.of("least over its way to the finished face"),
+        Text.of("least along it to the finished face"),
         builder.surface.provenance().and(builder.trackedSoFar()));
   }
 
   private Value now(Fitting fitting, BodyFace face, double z) {
     return SearchedValue.of(
         BodyState.now(fitting.id("face-" + face.word())),
-        Text.of("The {face} as it is over its bore, at its nearest", face.word()),
+        Text.of("Current {face} over its hole, at its nearest", face.word()),
         z,
         FINE_LENGTH,
-        Text.of("least over its way to the face as it is"),
+        Text.of("least along it to the face as it is now"),
         builder.surface.at(builder.state).provenance().and(builder.trackedSoFar()));
   }
 
@@ -124,7 +124,7 @@ final class EdgeBores {
     Value toCavity =
         SearchedValue.of(
             fitting.id("to-cavity"),
-            Text.of("Edge to the cavity's wall"),
+            Text.of("Edge to the cavity wall"),
             reach,
             FINE_LENGTH,
             Text.of("found on its way to the cavity"),
@@ -132,13 +132,13 @@ final class EdgeBores {
     Value length =
         builder.registry.put(
             fitting.id("length"),
-            Text.of("{title}, bore until it breaks into its cavity", fitting.title()),
+            Text.of("{title}, drill until it breaks into its cavity", fitting.title()),
             LENGTH,
             "l + 1",
             in("l", toCavity));
     builder.registry.put(
         fitting.id("table"),
-        Text.of("{title}, drill table tilted from square to the edge", fitting.title()),
+        Text.of("{title}, drill table tilt from square to the edge", fitting.title()),
         ANGLE,
         "a",
         in("a", turn));
@@ -155,7 +155,7 @@ final class EdgeBores {
     Value walls =
         builder.registry.put(
             builder.entered(JACK_WALLS).isPresent() ? fitting.id("walls") : JACK_WALLS,
-            Text.of("{title}, wood between its bore and the nearer face", fitting.title()),
+            Text.of("{title}, wood between its hole and the nearer face", fitting.title()),
             FINE_LENGTH,
             "min(z − c, t − z) − b / 2",
             in("z", depth),
@@ -168,7 +168,7 @@ final class EdgeBores {
     if (plate.value() > 0) {
       builder.registry.put(
           fitting.id("cover"),
-          Text.of("{title}, plate reaches beyond its bore", fitting.title()),
+          Text.of("{title}, plate overlap beyond its hole", fitting.title()),
           LENGTH,
           "(p − b) / 2",
           in("p", plate),
@@ -191,7 +191,8 @@ final class EdgeBores {
         builder.look(
             fitting.id("plate-width"),
             Text.of(
-                "{fitting}'s plate stands {value} over the flat of the edge: a smaller one, or less rounded there",
+                "the plate of {fitting} overhangs the flat of the edge by {value}: use a "
+                    + "smaller plate, or round the edge less there",
                 fitting.words(),
                 Text.length(-room.value(), 1)),
             place.at());
@@ -216,7 +217,7 @@ final class EdgeBores {
     if (walls.value() <= 0) {
       builder.addProblem(
           fitting.id("depth"),
-          Text.of("its bore comes out through a face of the body"),
+          Text.of("its hole comes out through a face of the body"),
           place.at());
     }
   }
@@ -229,7 +230,7 @@ final class EdgeBores {
     }
     builder.registry.put(
         BodyState.now(walls.id()),
-        Text.of("{title}, wood between its bore and the nearer face now", fitting.title()),
+        Text.of("{title}, wood between its hole and the nearer face now", fitting.title()),
         FINE_LENGTH,
         "min(z − c, t − z) − b / 2",
         in("z", depth(fitting)),
@@ -243,7 +244,8 @@ final class EdgeBores {
     String name = fitting.with().isEmpty() ? "" : fitting.with().get(0);
     Cut cavity = builder.cut(name).orElse(null);
     if (cavity == null || cavity.steps().isEmpty()) {
-      builder.addProblem(fitting.id("round"), Text.of("it breaks into no cavity: say which"), from);
+      builder.addProblem(
+          fitting.id("round"), Text.of("it breaks into no cavity: choose one"), from);
       return builder.value(fitting, "inside");
     }
     RoutStep main = cavity.steps().get(cavity.steps().size() - 1);
@@ -263,7 +265,7 @@ final class EdgeBores {
         builder.addProblem(
             fitting.id("depth"),
             Text.of(
-                "its bore passes the {cavity}, whose depth lies between {low} and {high} below the top",
+                "its hole misses the {cavity}, which is between {low} and {high} below the top",
                 cavity.words(),
                 Text.length(low, 1),
                 Text.length(high, 1)),
@@ -272,7 +274,7 @@ final class EdgeBores {
       return share * FURTHEST;
     }
     builder.addProblem(
-        fitting.id("turn"), Text.of("its bore misses the {cavity}", cavity.words()), from);
+        fitting.id("turn"), Text.of("its hole misses the {cavity}", cavity.words()), from);
     return builder.value(fitting, "inside");
   }
 
@@ -282,7 +284,7 @@ final class EdgeBores {
     Value depth = depth(fitting);
     builder.registry.put(
         fitting.id("stop"),
-        Text.of("{title}, pilot's stop", fitting.title()),
+        Text.of("{title}, pilot hole depth", fitting.title()),
         LENGTH,
         "l",
         in("l", inside));

@@ -50,7 +50,7 @@ public record FretAccess(Value access, Value cutaway, Value first) {
         registry.find(
             RoutKeys.REACH_CUTAWAY,
             x,
-            Text.of("found by following the outline beside the fretboard, a hand's room from it"),
+            Text.of("found by following the outline beside the fretboard, a hand width away"),
             provenance.with(joint));
     Value horn =
         SearchedValue.of(

@@ -234,7 +234,8 @@ public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
       Text.Arg radius = Text.length(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
       return Text.of(
-          "no cutter in the drawer goes on from {cut}: a bearing cutter of at most {radius} with a cutting length {detail}",
+          "no cutter in the drawer can continue from {cut}: you need a bearing cutter of "
+              + "at most {radius} with a cutting length {detail}",
           Text.length(cut, 1),
           radius,
           longest < wanted

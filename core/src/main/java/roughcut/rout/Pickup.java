@@ -105,7 +105,7 @@ public record Pickup(
   /** Its middle to the saddle line: as decided, or from the real fretboard's end. */
   private static Value fromSaddle(
       CutBuilder builder, Fitting fitting, Value scale, Value boardEnd) {
-    Text label = Text.of("{title}, middle to the saddle line", fitting.title());
+    Text label = Text.of("{title}, centre to saddle line", fitting.title());
     return switch (FittingDecisions.locatedFrom(builder.inputs.design(), fitting)) {
       case SADDLE_LINE ->
           builder.registry.put(
@@ -133,7 +133,7 @@ public record Pickup(
     Value string =
         SearchedValue.of(
             fitting.id("string-height"),
-            Text.of("String over the body there"),
+            Text.of("String height above the body there"),
             heights.string(x) - builder.surface.riseAt(x),
             FINE_LENGTH,
             Text.of("found along the strings"),
@@ -174,7 +174,7 @@ public record Pickup(
       Value legsDepth =
           builder.registry.put(
               "pickup." + fitting.name() + "-legs.depth",
-              Text.of("{title}, legs, depth", fitting.title()),
+              Text.of("{title}, depth for its legs", fitting.title()),
               LENGTH,
               "d + k",
               in("d", depth),
@@ -229,7 +229,7 @@ public record Pickup(
     builder.add(
         new HardwareSolid(
             fitting.name() + "-ring",
-            Text.of("{fitting}'s ring", fitting.words()),
+            Text.of("{fitting} ring", fitting.words()),
             fitting.name(),
             new Prism(shape.corners(), top - RING, top - Precision.TOUCHING, 0),
             shape,
@@ -237,7 +237,7 @@ public record Pickup(
     return Optional.of(
         builder.registry.put(
             fitting.id("hidden"),
-            Text.of("{title}, ring reaches beyond its rout", fitting.title()),
+            Text.of("{title}, ring overlap beyond its rout", fitting.title()),
             LENGTH,
             "min(r_1 − l − 2 · k, r_2 − w) / 2 − c",
             in("r_1", length),
@@ -263,7 +263,7 @@ public record Pickup(
     Value gap =
         builder.registry.put(
             fitting.id("to-fretboard"),
-            Text.of("{title}, gap to the fretboard's end", fitting.title()),
+            Text.of("{title}, gap to the fretboard end", fitting.title()),
             LENGTH,
             "L − p − (w · cos(β) + l · abs(sin(β))) / 2 − x_b",
             in("L", scale),
@@ -276,7 +276,8 @@ public record Pickup(
       builder.addProblem(
           fitting.id("from-saddle"),
           Text.of(
-              "the {fitting} would lie {value} under the fretboard's end: nearer the saddle, or a shorter fretboard",
+              "the {fitting} would be {value} under the fretboard end: move it nearer the "
+                  + "saddle, or use a shorter fretboard",
               fitting.words(),
               Text.length(-gap.value(), 1)),
           new Point(boardEnd.value(), 0));
@@ -293,7 +294,7 @@ public record Pickup(
     Value there =
         SearchedValue.of(
             fitting.id("string-spread"),
-            Text.of("Outer strings apart there"),
+            Text.of("Outer string spacing there"),
             Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
             FINE_LENGTH,
             Text.of("found along the outer strings"),
@@ -301,7 +302,7 @@ public record Pickup(
     Value off =
         builder.registry.put(
             fitting.id("poles"),
-            Text.of("{title}, strings wider than its poles, a side", fitting.title()),
+            Text.of("{title}, strings wider than its poles, per side", fitting.title()),
             FINE_LENGTH,
             "(s − p) / 2",
             in("s", there),
@@ -311,10 +312,10 @@ public record Pickup(
           fitting.id("pole-spread"),
           Text.of(
               off.value() > 0
-                  ? "the outer strings pass {by} outside the {pickup}'s outer poles: one with its"
-                      + " poles {there} apart, or none that have to be met"
-                  : "the outer strings pass {by} inside the {pickup}'s outer poles: one with its"
-                      + " poles {there} apart, or none that have to be met",
+                  ? "the outer strings pass {by} outside the outer poles of the {pickup}: use a "
+                      + "pickup with poles {there} apart, or one without single poles"
+                  : "the outer strings pass {by} inside the outer poles of the {pickup}: use a "
+                      + "pickup with poles {there} apart, or one without single poles",
               Text.length(Math.abs(off.value()), 1),
               fitting.words(),
               Text.length(there.value(), 0)),

@@ -71,11 +71,13 @@ public record PickupSetUp(
    * alone. Both reversed they agree and cancel hum.
    */
   public enum Together {
-    QUIET(Text.of("in phase, and cancel hum")),
-    HUMS(Text.of("in phase; together they hum as each alone")),
-    SWAP_THEN_QUIET(Text.of("out of phase: swap the leads of one, then they agree and cancel hum")),
+    QUIET(Text.of("in phase, and hum-cancelling")),
+    HUMS(Text.of("in phase; together they hum like each alone")),
+    SWAP_THEN_QUIET(
+        Text.of("out of phase: swap the leads of one, then they are in phase and cancel hum")),
     SWAP_THEN_HUMS(
-        Text.of("out of phase: swap the leads of one, then they agree, and hum as each alone"));
+        Text.of(
+            "out of phase: swap the leads of one, then they are in phase and hum like each alone"));
 
     private final Text words;
 
@@ -202,8 +204,8 @@ public record PickupSetUp(
       findings.look(
           other.id("kind"),
           Text.of(
-              "{one} reads {resistance}, {other} {resistance2}: of one kind they read alike; one may have lost windings to a short, unless it is"
-                  + " wound hotter on purpose",
+              "{one} reads {resistance}, {other} {resistance2}. Two of a kind read alike: "
+                  + "one may have shorted windings, unless it is overwound on purpose",
               one.words(),
               kiloOhms(a.value()),
               other.words(),
@@ -225,18 +227,18 @@ public record PickupSetUp(
               pickup.words(),
               Text.fixed(kiloOhms, 2),
               kiloOhms < SHORTED
-                  ? Text.of("next to nothing; look for a short before it is built in")
-                  : Text.of("no way through; look for a broken wire or a cold joint")));
+                  ? Text.of("almost nothing: look for a short before you install it")
+                  : Text.of("no connection: look for a broken wire or a cold joint")));
     } else if (listed.value() > 0
         && Math.abs(kiloOhms - listed.value()) > OFF_ITS_SHEET * listed.value()) {
       findings.look(
           pickup.id("coil"),
           Text.of(
               kiloOhms < listed.value()
-                  ? "{pickup} reads {read}, its sheet says {listed}: a short inside, or one coil of"
-                      + " two is all that is connected"
-                  : "{pickup} reads {read}, its sheet says {listed}: another coil, or a bad joint in"
-                      + " its way",
+                  ? "{pickup} reads {read}, its data sheet says {listed}: a short inside, or only "
+                      + "one of two coils is connected"
+                  : "{pickup} reads {read}, its data sheet says {listed}: a different coil, or a "
+                      + "bad joint",
               pickup.words(),
               kiloOhms(kiloOhms),
               kiloOhms(listed.value())));

@@ -45,7 +45,7 @@ final class PlainBores {
         decided.value() > 0
             ? builder.registry.put(
                 fitting.id("stop"),
-                Text.of("{title}, drill's stop", fitting.title()),
+                Text.of("{title}, drilling depth", fitting.title()),
                 LENGTH,
                 "d",
                 in("d", decided))
@@ -74,7 +74,7 @@ final class PlainBores {
     Value depth =
         builder.registry.put(
             fitting.id("stop"),
-            Text.of("{title}, drill's stop before the top covers it", fitting.title()),
+            Text.of("{title}, drilling depth before the top covers it", fitting.title()),
             LENGTH,
             "max(1, t − c − l)",
             in("t", builder.thickness()),
@@ -82,7 +82,7 @@ final class PlainBores {
             in("l", left));
     builder.registry.put(
         "rout." + fitting.name() + ".floor",
-        Text.of("Left beyond the floor of the {fitting}", fitting.words()),
+        Text.of("Left below the floor of the {fitting}", fitting.words()),
         LENGTH,
         "t − c − d",
         in("t", builder.thickness()),
@@ -161,7 +161,7 @@ final class PlainBores {
     if (under.isEmpty()) {
       builder.addProblem(
           fitting.id("overlap"),
-          Text.of("{fitting} covers nothing: say what lies under it", fitting.words()),
+          Text.of("{fitting} covers nothing: choose what is under it", fitting.words()),
           new Point(builder.surface.from(), 0));
       return;
     }
@@ -183,7 +183,7 @@ final class PlainBores {
             true));
     builder.registry.put(
         fitting.id("hidden"),
-        Text.of("{title}, reaches beyond what it covers", fitting.title()),
+        Text.of("{title}, overlap beyond what it covers", fitting.title()),
         LENGTH,
         "max(0.1, o)",
         in("o", overlap));

@@ -122,7 +122,7 @@ public record Pocket(
           Decisions.HEEL_THICKNESS.id(),
           Text.of(
               "the pocket would have no depth at the {detail}",
-              front.value() < end.value() ? Text.of("body's edge") : Text.of("heel's end")),
+              front.value() < end.value() ? Text.of("body edge") : Text.of("heel end")),
           new Point(joint.value(), 0));
     }
     Value asCut = builder.clearance("pocket", clearance);
@@ -178,7 +178,7 @@ public record Pocket(
 
   private static Value finished(CutBuilder builder, Value clearance) {
     String id = "pocket.clearance-finished";
-    Text label = Text.of("Clearance a side when the body is finished");
+    Text label = Text.of("Clearance per side when the body is finished");
     return switch (builder.inputs.get(RoutDecisions.POCKET_FINISH)) {
       case KEPT_OUT -> builder.registry.put(id, label, FINE_LENGTH, "c", in("c", clearance));
       case GOES_IN ->
@@ -199,7 +199,7 @@ public record Pocket(
               RoutKeys.POCKET_CORNER_MISMATCH, "max(R, R_b)", in("R", treble), in("R_b", bass));
       case ROUND_HEEL, CHISEL ->
           builder.registry.put(
-              RoutKeys.POCKET_CORNER_MISMATCH.called("Square heel corners stand off by"),
+              RoutKeys.POCKET_CORNER_MISMATCH.called("Gap of square heel corners"),
               "0 · R",
               in("R", treble));
     };

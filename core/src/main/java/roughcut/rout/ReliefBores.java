@@ -86,13 +86,14 @@ record ReliefBores(Value count, Value wanted, boolean met) {
     if (over > 0 && cap == 0) {
       builder.addProblem(
           target.id(),
-          Text.of("relief holes want a top that covers them"),
+          Text.of("relief holes need a top that covers them"),
           new Point(builder.surface.to(), 0));
     } else if (over > taken + 0.5 && placed == MOST_BORES) {
       builder.addProblem(
           target.id(),
           Text.of(
-              "{mostBores} relief holes leave it {round} g over that; more aren't planned. Wider ones take more each.",
+              "{mostBores} relief holes still leave it {round} g too heavy, and no more are "
+                  + "planned. Wider ones remove more each",
               MOST_BORES,
               Math.round(over - taken)),
           new Point(builder.surface.to(), 0));
@@ -100,7 +101,7 @@ record ReliefBores(Value count, Value wanted, boolean met) {
       builder.addProblem(
           target.id(),
           Text.of(
-              "all the relief holes that there is room for leave it {round} g over that",
+              "all the relief holes that fit still leave it {round} g too heavy",
               Math.round(over - taken)),
           new Point(builder.surface.to(), 0));
     }

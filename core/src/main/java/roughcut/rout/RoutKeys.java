@@ -16,11 +16,11 @@ import roughcut.measure.ValueKey;
  */
 public final class RoutKeys {
   public static final ValueKey BALANCE_BEHIND_STRAP =
-      new ValueKey("balance.behind-strap", "Balances behind the front strap button", LENGTH);
+      new ValueKey("balance.behind-strap", "Balance point behind the front strap button", LENGTH);
   public static final ValueKey BALANCE_X =
-      new ValueKey("balance.x", "Instrument balances, from the nut line", LENGTH);
+      new ValueKey("balance.x", "Balance point of the instrument, from the nut line", LENGTH);
   public static final ValueKey BODY_BALANCE_X =
-      new ValueKey("body.balance-x", "Body balances at", LENGTH);
+      new ValueKey("body.balance-x", "Balance point of the body", LENGTH);
   public static final ValueKey BODY_CAP =
       new ValueKey("body.cap", "Top and veneer over it", LENGTH);
   public static final ValueKey BODY_CAP_DENSITY =
@@ -30,93 +30,92 @@ public final class RoutKeys {
   public static final ValueKey BODY_CARVED_VOLUME =
       new ValueKey("body.carved-volume", "Rounded and carved", VOLUME);
   public static final ValueKey BODY_CUT_TO_COME =
-      new ValueKey("body.cut-to-come", "Still to be cut away", VOLUME);
+      new ValueKey("body.cut-to-come", "Still to cut away", VOLUME);
   public static final ValueKey BODY_CUT_VOLUME =
       new ValueKey("body.cut-volume", "Cut away", VOLUME);
   public static final ValueKey BODY_DENSITY =
       new ValueKey("body.density", "Density of the back", DENSITY);
   public static final ValueKey BODY_FRONT =
       new ValueKey("body.front", "Front of the longer horn", LENGTH);
-  public static final ValueKey BODY_MASS = new ValueKey("body.mass", "Body, weighed", MASS);
+  public static final ValueKey BODY_MASS = new ValueKey("body.mass", "Measured body weight", MASS);
   public static final ValueKey BODY_MASS_NOW =
-      new ValueKey("body.mass-now", "Body as it is now, estimated", MASS);
+      new ValueKey("body.mass-now", "Current body, estimated", MASS);
   public static final ValueKey BODY_SHAPE_TO_COME =
       new ValueKey("body.shape-to-come", "Edge, rounding and carving still to come", VOLUME);
   public static final ValueKey BOLT_BODY_BORE =
       new ValueKey(
-          "bolt.body-bore", "Bore through the body, so that only the bolt's head pulls", LENGTH);
+          "bolt.body-bore", "Hole through the body, so that only the bolt head pulls", LENGTH);
   public static final ValueKey BOLT_CHANNEL =
-      new ValueKey("bolt.channel", "Bolt to the nearest channel of the neck", FINE_LENGTH);
+      new ValueKey("bolt.channel", "Bolt to the nearest channel in the neck", FINE_LENGTH);
   public static final ValueKey BOLT_EDGE =
-      new ValueKey("bolt.edge", "Bolt's middle to the heel's edge", LENGTH);
-  public static final ValueKey BOLT_PILOT =
-      new ValueKey("bolt.pilot", "Bore for the insert", LENGTH);
+      new ValueKey("bolt.edge", "Bolt centre to the heel edge", LENGTH);
+  public static final ValueKey BOLT_PILOT = new ValueKey("bolt.pilot", "Insert hole", LENGTH);
   public static final ValueKey BOLT_SEAT =
-      new ValueKey("bolt.seat", "Wood under the bolts' heads", LENGTH);
+      new ValueKey("bolt.seat", "Wood under the bolt heads", LENGTH);
   public static final ValueKey BOLT_TIP_CLEARANCE =
-      new ValueKey("bolt.tip-clearance", "Bolt's tip below the fretboard", FINE_LENGTH);
+      new ValueKey("bolt.tip-clearance", "Bolt tip below the fretboard", FINE_LENGTH);
   public static final ValueKey BRIDGE_BLOCK_DEPTH =
       new ValueKey("bridge-block.depth", "Block rout, right through", LENGTH);
   public static final ValueKey BRIDGE_POST_BORE =
-      new ValueKey("bridge.post.bore", "Bridge posts, bore", FINE_LENGTH);
+      new ValueKey("bridge.post.bore", "Bridge post hole", FINE_LENGTH);
   public static final ValueKey BRIDGE_POST_STOP =
-      new ValueKey("bridge.post.stop", "Bridge posts, drill's stop", LENGTH);
+      new ValueKey("bridge.post.stop", "Bridge posts, drilling depth", LENGTH);
   public static final ValueKey BRIDGE_POST_BORE_FOR_FINISH =
       new ValueKey(
           "bridge.post.bore-for-finish",
-          "Post bore that still fits with finish in it",
+          "Post hole that still fits with finish in it",
           FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_BORE_FOR_FINISH =
       new ValueKey(
           "bridge.tail.bore-for-finish",
-          "Tailpiece post bore that still fits with finish in it",
+          "Tailpiece post hole that still fits with finish in it",
           FINE_LENGTH);
   public static final ValueKey BODY_PLANED_TO =
-      new ValueKey("body.planed-to", "Body's thickness, planed", LENGTH);
+      new ValueKey("body.planed-to", "Planed body thickness", LENGTH);
   public static final ValueKey BODY_THICKNESS_FINISHED =
-      new ValueKey("body.thickness-finished", "Body with its finish on", FINE_LENGTH);
+      new ValueKey("body.thickness-finished", "Body thickness with finish", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ALONG =
       new ValueKey(
-          "bridge.tail.along", "Tailpiece's posts, along the neck from the nut line", FINE_LENGTH);
+          "bridge.tail.along", "Tailpiece posts, along the neck from the nut line", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_ASIDE =
       new ValueKey(
-          "bridge.tail.aside", "Tailpiece's posts, each side of the string line", FINE_LENGTH);
+          "bridge.tail.aside", "Tailpiece posts, each side of the string line", FINE_LENGTH);
   public static final ValueKey BRIDGE_TAIL_STOP =
-      new ValueKey("bridge.tail.stop", "Tailpiece's posts, drill's stop", LENGTH);
+      new ValueKey("bridge.tail.stop", "Tailpiece posts, drilling depth", LENGTH);
   public static final ValueKey BRIDGE_TOP_DEPTH =
-      new ValueKey("bridge.top-depth", "Depth of its upper rout, as listed", LENGTH);
-  public static final ValueKey BRIDGE_X = new ValueKey("bridge.x", "Bridge lies at", LENGTH);
+      new ValueKey("bridge.top-depth", "Depth of the upper rout, as listed", LENGTH);
+  public static final ValueKey BRIDGE_X = new ValueKey("bridge.x", "Bridge position", LENGTH);
   public static final ValueKey CONTROL_TOP_LEFT =
       new ValueKey("control.top-left", "Top left over the controls", LENGTH);
   public static final ValueKey FERRULE_BORE_FOR_FINISH =
       new ValueKey(
-          "ferrule.bore-for-finish", "Ferrule bore that still fits with finish in it", FINE_LENGTH);
+          "ferrule.bore-for-finish", "Ferrule hole that still fits with finish in it", FINE_LENGTH);
   public static final ValueKey FERRULE_STOP =
-      new ValueKey("ferrule.stop", "Ferrules from the back, drill's stop", LENGTH);
+      new ValueKey("ferrule.stop", "Ferrules from the back, drilling depth", LENGTH);
   public static final ValueKey FITTINGS_BALANCE_X =
-      new ValueKey("fittings.balance-x", "Fittings balance at", LENGTH);
+      new ValueKey("fittings.balance-x", "Balance point of the fittings", LENGTH);
   public static final ValueKey FITTINGS_MASS =
       new ValueKey("fittings.mass", "Fittings, as listed", MASS);
   public static final ValueKey INSTRUMENT_MASS =
-      new ValueKey("instrument.mass", "Instrument, estimated", MASS);
+      new ValueKey("instrument.mass", "Instrument weight, estimated", MASS);
   public static final ValueKey NECK_BALANCE_X =
-      new ValueKey("neck.balance-x", "Neck balances at", LENGTH);
+      new ValueKey("neck.balance-x", "Balance point of the neck", LENGTH);
   public static final ValueKey POCKET_AREA =
       new ValueKey("pocket.area", "Floor of the pocket", AREA);
   public static final ValueKey POCKET_CORNER_MISMATCH =
       new ValueKey(
           "pocket.corner-mismatch",
-          "Square heel corners stand off by the smaller cutter's radius",
+          "Gap of square heel corners, from the smaller cutter's radius",
           FINE_LENGTH);
   public static final ValueKey POCKET_DEPTH_END =
-      new ValueKey("pocket.depth.end", "Pocket depth at the heel's end", FINE_LENGTH);
+      new ValueKey("pocket.depth.end", "Pocket depth at the heel end", FINE_LENGTH);
   public static final ValueKey POCKET_TILT =
-      new ValueKey("pocket.tilt", "Pocket floor deeper at the body's edge by", FINE_LENGTH);
+      new ValueKey("pocket.tilt", "Pocket floor deeper at the body edge by", FINE_LENGTH);
   public static final ValueKey POCKET_DEPTH_FRONT =
-      new ValueKey("pocket.depth.front", "Pocket depth at the body's edge", FINE_LENGTH);
+      new ValueKey("pocket.depth.front", "Pocket depth at the body edge", FINE_LENGTH);
   public static final ValueKey POCKET_FIRST_CLEARANCE =
       new ValueKey(
-          "pocket.first-clearance", "First cut of the pocket, clearance a side", FINE_LENGTH);
+          "pocket.first-clearance", "First cut of the pocket, clearance per side", FINE_LENGTH);
   public static final ValueKey POCKET_FLOOR =
       new ValueKey("pocket.floor", "Floor left under the pocket", LENGTH);
   public static final ValueKey POCKET_HEEL_GAP =
@@ -125,19 +124,19 @@ public final class RoutKeys {
   public static final ValueKey REACH_ACCESS_FRET =
       new ValueKey("reach.access-fret", "Last fret before the treble cutaway", COUNT);
   public static final ValueKey REACH_CUTAWAY =
-      new ValueKey("reach.cutaway", "Treble cutaway ends, from the nut line", LENGTH);
+      new ValueKey("reach.cutaway", "End of the treble cutaway, from the nut line", LENGTH);
   public static final ValueKey REACH_FIRST_FRET =
       new ValueKey("reach.first-fret", "Fret 1 from the front of the longer horn", LENGTH);
   public static final ValueKey RELIEF_COUNT = new ValueKey("relief.count", "Relief holes", COUNT);
   public static final ValueKey RELIEF_OVER =
-      new ValueKey("relief.over", "Body over its target", MASS);
+      new ValueKey("relief.over", "Body above its target weight", MASS);
   public static final ValueKey RELIEF_WANTED =
-      new ValueKey("relief.wanted", "Too heavy without relief holes by", MASS);
+      new ValueKey("relief.wanted", "Body too heavy without relief holes by", MASS);
   public static final ValueKey SPRINGS_LISTED_DEPTH =
       new ValueKey("springs.listed-depth", "Depth of the spring rout, as listed", LENGTH);
   public static final ValueKey STRAP_FRONT =
       new ValueKey("strap.front", "Front strap button", LENGTH);
-  public static final ValueKey TUNERS_X = new ValueKey("tuners.x", "Tuners lie at", LENGTH);
+  public static final ValueKey TUNERS_X = new ValueKey("tuners.x", "Tuner position", LENGTH);
 
   private RoutKeys() {}
 }

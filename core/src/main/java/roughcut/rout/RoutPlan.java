@@ -90,7 +90,7 @@ public record RoutPlan(
     Value surface =
         body.registry.put(
             "pass." + step.name() + ".depth-now",
-            Text.of("Depth from the surface that is there now"),
+            Text.of("Depth from the current surface"),
             LENGTH,
             thicker ? "d + s" : "d",
             thicker
@@ -141,7 +141,7 @@ public record RoutPlan(
         cutters,
         surface,
         covered
-            ? Optional.of(Text.of("before the top is glued, from the back's face"))
+            ? Optional.of(Text.of("before the top is glued on, from the face of the back"))
             : Optional.empty(),
         floor
             .filter(t -> cut.kind() == CutKind.POCKET && Math.abs(t.value()) >= TILTED)
@@ -154,8 +154,8 @@ public record RoutPlan(
     return body.registry.put(
         "pass.pocket.shim",
         taper.value() > 0
-            ? Text.of("Shims under the template at the heel's end, none at the body's edge")
-            : Text.of("Shims under the template at the body's edge, none at the heel's end"),
+            ? Text.of("Shims under the template at the heel end, none at the body edge")
+            : Text.of("Shims under the template at the body edge, none at the heel end"),
         FINE_LENGTH,
         "abs(k)",
         in("k", taper));
@@ -166,10 +166,11 @@ public record RoutPlan(
     return shim.map(
         s ->
             Text.of(
-                "{label}: {height}; the depths below are at the {detail}, at the other end the floor lies so much higher",
+                "{label}: {height}. The depths below are at the {detail}; at the other end the "
+                    + "floor is that much higher",
                 s.height().label().small(),
                 Text.shown(s.height()),
-                s.atHeel() ? Text.of("body's edge") : Text.of("heel's end")));
+                s.atHeel() ? Text.of("body edge") : Text.of("heel end")));
   }
 
   private static void passes(
@@ -196,7 +197,7 @@ public record RoutPlan(
           body.registry.put(
               id + ".depth",
               Text.of(
-                  "Pass {value} of {step}, depth below the wood's surface",
+                  "Pass {value} of {step}, depth below the wood surface",
                   i + 1,
                   Text.word(step.name())),
               FINE_LENGTH,
@@ -209,12 +210,12 @@ public record RoutPlan(
               Text.of("Template"),
               template,
               LENGTH,
-              Text.of("found of the template in use"),
+              Text.of("found from the template in use"),
               Provenance.of(body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS)));
       body.registry.put(
           id + ".setting",
           Text.of(
-              "Pass {value} of {step}, router's depth from the template",
+              "Pass {value} of {step}, router depth from the template",
               i + 1,
               Text.word(step.name())),
           FINE_LENGTH,
@@ -232,7 +233,7 @@ public record RoutPlan(
       cutters.add(
           body.registry.put(
               id + ".cutter",
-              Text.of("Pass {value} of {step}, cutter's diameter", i + 1, Text.word(step.name())),
+              Text.of("Pass {value} of {step}, cutter diameter", i + 1, Text.word(step.name())),
               LENGTH,
               "D",
               in("D", diameter)));

@@ -41,10 +41,10 @@ public record TemplatePlan(
   private static Value found(RoutStep step, String side, double value, Provenance provenance) {
     return SearchedValue.of(
         "rout." + step.name() + "." + side,
-        Text.of("Rout's {side}", side),
+        Text.of("Rout {side}", side),
         value,
         FINE_LENGTH,
-        Text.of("found of the rout as drawn"),
+        Text.of("found from the rout as planned"),
         provenance);
   }
 
@@ -57,7 +57,7 @@ public record TemplatePlan(
     Value more =
         ComputedValue.of(
             "template." + step.name() + ".offset",
-            Text.of("Bush's offset, (bush − cutter) / 2"),
+            Text.of("Bush offset, (bush − cutter) / 2"),
             FINE_LENGTH,
             "max(0, (b − d) / 2)",
             in("b", bush),
@@ -68,11 +68,11 @@ public record TemplatePlan(
                     Text.of("Cutter"),
                     cutter,
                     FINE_LENGTH,
-                    Text.of("the cutter's own"))));
+                    Text.of("the cutter itself"))));
     Value width =
         body.registry.put(
             "template." + step.name() + ".opening-width",
-            Text.of("Template {step}, opening along the strings", Text.word(step.name())),
+            Text.of("Template {step}, opening length along the strings", Text.word(step.name())),
             FINE_LENGTH,
             "w + 2 · o",
             in("w", wide),
@@ -80,7 +80,7 @@ public record TemplatePlan(
     Value length =
         body.registry.put(
             "template." + step.name() + ".opening-length",
-            Text.of("Template {step}, opening across", Text.word(step.name())),
+            Text.of("Template {step}, opening width", Text.word(step.name())),
             LENGTH,
             "w + 2 · o",
             in("w", across),
@@ -92,16 +92,17 @@ public record TemplatePlan(
         width,
         length,
         owned,
-        owned.map(t -> say(t, width.value())).orElse(Text.of("to be made")));
+        owned.map(t -> say(t, width.value())).orElse(Text.of("to make")));
   }
 
   private static Text say(Template template, double wanted) {
     if (template.melts()) {
       return Text.of(
-          "thin acrylic melts at a hot bearing: for layout, or copy it to a board first");
+          "thin acrylic melts at a hot bearing: use it for layout only, or copy it to a "
+              + "thicker board first");
     }
     if (template.master()) {
-      return Text.of("a master: copy it, and rout with the copy");
+      return Text.of("a master template: copy it, and rout with the copy");
     }
     if (template.use() == Template.Use.LAYOUT_ONLY) {
       return Text.of("for layout only");
@@ -109,13 +110,14 @@ public record TemplatePlan(
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
       double off = template.opening().get() - wanted;
       return Text.of(
-          "its opening was last measured as {name}, wanted {wanted}: the rout comes out {size}{detail}",
+          "its opening was last measured as {name}, planned {wanted}: the rout comes out "
+              + "{size}{detail}",
           Text.length(template.opening().get(), 2),
           Text.length(wanted, 2),
           Text.length(Math.abs(off), 2),
           off > 0
-              ? Text.of(" wider; walls, cover and fit go by that")
-              : Text.of(" narrower; ease it by hand, or mend the template"));
+              ? Text.of(" wider. Walls, cover and fit follow that")
+              : Text.of(" narrower: ease it by hand, or correct the template"));
     }
     return Text.NONE;
   }

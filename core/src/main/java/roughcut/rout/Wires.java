@@ -53,7 +53,7 @@ final class Wires {
     if (from.isEmpty() || to.isEmpty()) {
       builder.addProblem(
           fitting.id("kind"),
-          Text.of("{fitting} wants two cuts to lead from and to", fitting.words()),
+          Text.of("{fitting} needs two cuts to lead from and to", fitting.words()),
           new Point(builder.surface.from(), 0));
       return;
     }
@@ -80,7 +80,7 @@ final class Wires {
       builder.addProblem(
           fitting.id("kind"),
           Text.of(
-              "{fitting} has no way to go: the {name} meets the {name2}",
+              "{fitting} can't be drilled: the {name} meets the {name2}",
               fitting.words(),
               from.get().words(),
               to.get().words()),
@@ -167,7 +167,7 @@ final class Wires {
     Value flat =
         SearchedValue.of(
             fitting.id("run"),
-            Text.of("Seen from above"),
+            Text.of("Length seen from above"),
             a.flat().distance(b.flat()),
             FINE_LENGTH,
             Text.of("found between the routs that it joins"),
@@ -175,7 +175,7 @@ final class Wires {
     Value fall =
         SearchedValue.of(
             fitting.id("fall"),
-            Text.of("Falls by"),
+            Text.of("Fall"),
             b.z() - a.z(),
             FINE_LENGTH,
             Text.of("found between the routs that it joins"),
@@ -183,14 +183,14 @@ final class Wires {
     Value tilt =
         builder.registry.put(
             fitting.id("angle"),
-            Text.of("{title}, falls from level by", fitting.title()),
+            Text.of("{title}, angle below level", fitting.title()),
             ANGLE,
             "atan2(f, l)",
             in("f", fall),
             in("l", flat));
     builder.registry.put(
         fitting.id("length"),
-        Text.of("{title}, bored length", fitting.title()),
+        Text.of("{title}, drilled length", fitting.title()),
         LENGTH,
         "√(l^2 + f^2)",
         in("l", flat),
@@ -214,8 +214,7 @@ final class Wires {
     Value wide = builder.get(fitting, "diameter");
     builder.registry.put(
         fitting.id("entry"),
-        Text.of(
-            "{title}, angle that a bit from that rout needs to clear its far rim", fitting.title()),
+        Text.of("{title}, angle at which a bit from that rout clears its far rim", fitting.title()),
         ANGLE,
         "atan((z + D / 2) / r)",
         in("z", deep),
@@ -245,7 +244,7 @@ final class Wires {
     double cap = builder.cap();
     if (cap == 0) {
       builder.addProblem(
-          fitting.id("kind"), Text.of("a routed channel wants a top that covers it"), p);
+          fitting.id("kind"), Text.of("a routed channel needs a top that covers it"), p);
     }
     Value under =
         SearchedValue.of(
@@ -273,14 +272,14 @@ final class Wires {
     Value wide = builder.get(fitting, "diameter");
     builder.registry.put(
         fitting.id("near-rail"),
-        Text.of("{title}, rail to its near wall", fitting.title()),
+        Text.of("{title}, rail to near wall", fitting.title()),
         LENGTH,
         "b − D / 2",
         in("b", base),
         in("D", wide));
     builder.registry.put(
         fitting.id("far-rail"),
-        Text.of("{title}, rail to its far wall", fitting.title()),
+        Text.of("{title}, rail to far wall", fitting.title()),
         LENGTH,
         "b + D / 2",
         in("b", base),
@@ -290,11 +289,12 @@ final class Wires {
           fitting.id("from-depth"),
           Text.of(
               depth.value() <= 0
-                  ? "{channel} would lie in the top: its floor is {floor} deep, the top's underside"
-                      + " {cap}; at least {least} to its middle, and what it joins deeper than that"
-                  : "{channel} is too shallow for its wires: its floor is {floor} deep, the top's"
-                      + " underside {cap}; at least {least} to its middle, and what it joins deeper"
-                      + " than that",
+                  ? "{channel} would be inside the top: its floor is {floor} deep and the "
+                      + "underside of the top {cap}. Its middle must be at least {least} deep, and "
+                      + "what it joins deeper than that"
+                  : "{channel} is too shallow for its wires: its floor is {floor} deep and the "
+                      + "underside of the top {cap}. Its middle must be at least {least} deep, and "
+                      + "what it joins deeper than that",
               fitting.words(),
               Text.length(z + radius, 1),
               Text.length(cap, 1),
@@ -306,7 +306,7 @@ final class Wires {
     Prism solid = new Prism(shape.corners(), cap, cap + Math.max(SLIVER, depth.value()), 0);
     builder.registry.put(
         "rout." + fitting.name() + ".floor",
-        Text.of("Left beyond the floor of the {fitting}", fitting.words()),
+        Text.of("Left below the floor of the {fitting}", fitting.words()),
         LENGTH,
         "t − c − d",
         in("t", builder.thickness()),
@@ -339,7 +339,7 @@ final class Wires {
       builder.addProblem(
           fitting.id("from-depth"),
           Text.of(
-              "{fitting} misses the {end} by {gap}: less aside, or another depth",
+              "{fitting} misses the {end} by {gap}: reduce its sideways shift, or change the depth",
               fitting.words(),
               end.words(),
               Text.length(gap, 1)),

@@ -60,7 +60,7 @@ public record BriefCheck(Text words, State state, Text how) {
 
   private static BriefCheck day(Text words, Optional<Schedule.Outcome> outcome) {
     if (outcome.isEmpty() || outcome.get().slackDays().isEmpty()) {
-      return new BriefCheck(words, State.UNKNOWN, Text.of("its days can't be planned"));
+      return new BriefCheck(words, State.UNKNOWN, Text.of("no dates can be planned"));
     }
     double slack = outcome.get().slackDays().get();
     Text days = Text.of("{number} days", Text.fixed(Math.abs(slack), 1));
@@ -83,7 +83,7 @@ public record BriefCheck(Text words, State state, Text how) {
         yield new BriefCheck(
             Text.raw(wish.words()),
             apart ? State.HOLDS : State.BROKEN,
-            apart ? Text.of("the neck is screwed on") : Text.of("the neck is glued to stay"));
+            apart ? Text.of("the neck is screwed on") : Text.of("the neck is glued in for good"));
       }
       case ONLY_IN_HAND -> inHand(plan, wish, units);
       case COSTS_AT_MOST -> costs(plan, wish);
@@ -91,7 +91,7 @@ public record BriefCheck(Text words, State state, Text how) {
           new BriefCheck(
               Text.raw(wish.words()),
               wish.held() ? State.HOLDS : State.UNKNOWN,
-              Text.of("judged by the maker"));
+              Text.of("judged by eye"));
     };
   }
 
@@ -101,7 +101,7 @@ public record BriefCheck(Text words, State state, Text how) {
       return new BriefCheck(
           Text.raw(wish.words()),
           State.UNKNOWN,
-          Text.of("there is no number {wish} in this plan", wish.value()));
+          Text.of("this plan has no number {wish}", wish.value()));
     }
     Value v = value.get();
     double over = side * (v.value() - wish.limit());
@@ -109,7 +109,7 @@ public record BriefCheck(Text words, State state, Text how) {
     Text now = Text.only(Text.shown(v));
     if (over > 0) {
       return new BriefCheck(
-          Text.raw(wish.words()), State.BROKEN, Text.of("{now}: broken by {by}", now, by));
+          Text.raw(wish.words()), State.BROKEN, Text.of("{now}: missed by {by}", now, by));
     }
     boolean close = -over < NEAR * Math.abs(wish.limit());
     return new BriefCheck(
@@ -131,7 +131,7 @@ public record BriefCheck(Text words, State state, Text how) {
         ? new BriefCheck(
             Text.raw(wish.words()),
             State.HOLDS,
-            Text.of("every part lies on a board, all hardware was measured"))
+            Text.of("every part is on a board, all hardware was measured"))
         : new BriefCheck(
             Text.raw(wish.words()),
             State.BROKEN,
@@ -151,14 +151,14 @@ public record BriefCheck(Text words, State state, Text how) {
       Optional<Board> board = plan.shop().board(id);
       if (board.isPresent() && board.get().price().isEmpty()) {
         return new BriefCheck(
-            Text.raw(wish.words()), State.UNKNOWN, Text.of("nobody said what {id} costs", id));
+            Text.raw(wish.words()), State.UNKNOWN, Text.of("no price for {id}", id));
       }
       sum += board.map(b -> b.price().orElse(0)).orElse(0.0);
     }
     double over = sum - wish.limit();
     String by = NumberWriter.fixed(Math.abs(over), 2);
     return over > 0
-        ? new BriefCheck(Text.raw(wish.words()), State.BROKEN, Text.of("broken by {by}", by))
+        ? new BriefCheck(Text.raw(wish.words()), State.BROKEN, Text.of("missed by {by}", by))
         : new BriefCheck(
             Text.raw(wish.words()),
             -over < NEAR * wish.limit() ? State.CLOSE : State.HOLDS,

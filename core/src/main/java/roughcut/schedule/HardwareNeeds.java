@@ -160,7 +160,7 @@ public final class HardwareNeeds {
       all.add(
           new Need(
               Text.of("{dots} position dots, and rod for the side dots", dots),
-              Text.of("set before the radius"),
+              Text.of("set before radiusing"),
               read(FretboardDecisions.MARKER_DIAMETER)));
     }
   }
@@ -196,8 +196,8 @@ public final class HardwareNeeds {
     if (!plan.cuts().covers().isEmpty()) {
       supply(
           OperationId.COVERS_MAKE,
-          Text.of("{size} cavity covers and their screws", plan.cuts().covers().size()),
-          Text.of("sawn to their ledges"));
+          Text.of("{size} cavity covers with screws", plan.cuts().covers().size()),
+          Text.of("sawn to fit their ledges"));
     }
     boolean cavities =
         plan.cuts().cuts().stream()

@@ -88,7 +88,7 @@ public final class Schedule {
       } else {
         wrong =
             Text.of(
-                "with these hours the work isn't done within {years} years: say when else the shop is open",
+                "with these hours the work isn't finished within {years} years: add opening hours",
                 ShopClock.YEARS);
       }
     }
@@ -131,7 +131,7 @@ public final class Schedule {
       return Text.NONE;
     }
     if (!clock.opens()) {
-      return Text.of("the shop is never open: say when, and the days can be planned");
+      return Text.of("the shop is never open: set its hours, and dates can be planned");
     }
     return work.tasks().stream()
         .filter(t -> t.whole() && t.hands() > clock.longest())
@@ -139,7 +139,8 @@ public final class Schedule {
         .map(
             t ->
                 Text.of(
-                    "“{title}” takes {hands} minutes at a stretch, and the shop's longest session is {longest}",
+                    "“{title}” takes {hands} minutes without a break, and the longest session is "
+                        + "{longest}",
                     t.title(),
                     t.hands(),
                     clock.longest()))

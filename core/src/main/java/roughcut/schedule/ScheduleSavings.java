@@ -141,7 +141,8 @@ public record ScheduleSavings(
     onePiece(plan).ifPresent(all::add);
     all.add(shop(Text.of("two hours more on every weekday evening"), ScheduleSavings::evenings));
     for (DayOfWeek day : new DayOfWeek[] {DayOfWeek.SATURDAY, DayOfWeek.SUNDAY}) {
-      Text called = day == DayOfWeek.SATURDAY ? Text.of("Saturdays") : Text.of("Sundays");
+      Text called =
+          day == DayOfWeek.SATURDAY ? Text.of("working Saturdays") : Text.of("working Sundays");
       all.add(
           shop(
               Text.of("whole {called}", called),
@@ -152,7 +153,7 @@ public record ScheduleSavings(
                           new ShopHours.Opening(day, LocalTime.of(8, 0), LocalTime.of(18, 0))))));
     }
     if (hours.cureFactor() > 1) {
-      all.add(shop(Text.of("a shop warmed to 20 °C while glue cures"), h -> h.withWarmth(20)));
+      all.add(shop(Text.of("a shop at 20 °C while glue cures"), h -> h.withWarmth(20)));
     }
     return all;
   }
@@ -181,7 +182,7 @@ public record ScheduleSavings(
     Stack one = new Stack(List.of(new Strip(most.species(), width, most.grain())), false);
     return Optional.of(
         build(
-            Text.of("a neck of one piece instead of {size}", stack.size()),
+            Text.of("a one-piece neck instead of {size}", stack.size()),
             b -> b.withDesign(b.design().withNeckStack(one))));
   }
 

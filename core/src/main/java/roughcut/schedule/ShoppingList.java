@@ -105,9 +105,9 @@ public final class ShoppingList {
         ? Optional.empty()
         : Optional.of(
             new Line(
-                Text.of("{item}, from the shelf", item.name()),
+                Text.of("{item}, from the inventory", item.name()),
                 Text.of(
-                    "one is in hand, and it is planned for {builds} too",
+                    "you have one, but it is planned for {builds} too",
                     Text.joined(others, ", "))));
   }
 

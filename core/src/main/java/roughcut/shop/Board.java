@@ -49,7 +49,7 @@ public record Board(
     marks = List.copyOf(marks);
     if (id == null || !id.matches("[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,39}")) {
       throw new IllegalArgumentException(
-          "a board needs a short name of letters and figures, not “" + id + "”");
+          "a board needs a short name of letters and digits, not “" + id + "”");
     }
     check("length", length);
     check("width", width);
@@ -58,7 +58,7 @@ public record Board(
       checkInside(id, mark, length, width);
     }
     if (!(runOut >= 0 && runOut <= 45)) {
-      throw new IllegalArgumentException(id + ": the run-out angle is between 0 and 45°");
+      throw new IllegalArgumentException(id + ": the grain runout is between 0 and 45°");
     }
     if (mass.isPresent() && !(mass.getAsDouble() > 0 && mass.getAsDouble() < 1e6)) {
       throw new IllegalArgumentException(id + ": a weighed board weighs more than nothing");
@@ -87,7 +87,7 @@ public record Board(
           id
               + ": the mark “"
               + mark.words()
-              + "” lies outside the board; it has to begin at 0 or more and end within "
+              + "” is outside the board; it must start at 0 or more and end within "
               + (length.isPresent() ? Math.round(length.getAsDouble()) : "the length")
               + " × "
               + (width.isPresent() ? Math.round(width.getAsDouble()) : "the width"));

@@ -29,7 +29,7 @@ public record BoardMark(
 
   public BoardMark {
     if (!(length > 0) || !(width > 0) || Double.isNaN(x) || Double.isNaN(y)) {
-      throw new IllegalArgumentException("a mark has a place and a size");
+      throw new IllegalArgumentException("a mark needs a position and a size");
     }
   }
 

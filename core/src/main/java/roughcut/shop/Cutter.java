@@ -54,7 +54,7 @@ public record Cutter(
         || flutes < 1
         || flutes > 12) {
       throw new IllegalArgumentException(
-          name + " needs a diameter, a cutting length and a shank that can be");
+          name + " needs a possible diameter, cutting length and shank");
     }
   }
 

@@ -12,7 +12,7 @@ public record Limit(double warn, double fail) {
 
   public Limit {
     if (Double.isNaN(warn) || fail > warn) {
-      throw new IllegalArgumentException("a limit warns at or above the value where it fails");
+      throw new IllegalArgumentException("a limit's target is at or above its minimum");
     }
   }
 }

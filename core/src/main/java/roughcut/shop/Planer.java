@@ -16,7 +16,8 @@ public record Planer(
 
   public Planer {
     if (!(width > 0) || !(leastLength >= 0) || !(carrierBelow >= 0) || !(mostBite > 0)) {
-      throw new IllegalArgumentException("a planer needs a width, a least length and a bite");
+      throw new IllegalArgumentException(
+          "a planer needs a width, a minimum length and a maximum pass");
     }
     if (!(snipe >= 0)) {
       throw new IllegalArgumentException("snipe is 0 or more");

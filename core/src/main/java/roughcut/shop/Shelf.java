@@ -23,17 +23,18 @@ public record Shelf(List<StringSet> strings, List<ShelfItem> pieces) {
 
   private static <T> void once(List<T> all, Function<T, String> name) {
     if (all.size() > MOST) {
-      throw new IllegalArgumentException("a shelf holds at most " + MOST + " things");
+      throw new IllegalArgumentException(
+          "the inventory holds at most " + MOST + " items of a kind");
     }
     if (all.stream().map(name).distinct().count() < all.size()) {
-      throw new IllegalArgumentException("two things on a shelf have the same name");
+      throw new IllegalArgumentException("two items in the inventory have the same name");
     }
   }
 
   static void checkName(String name) {
     if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
       throw new IllegalArgumentException(
-          "what stands on a shelf needs a name of at most " + LONGEST_NAME + " letters");
+          "an item in the inventory needs a name of at most " + LONGEST_NAME + " letters");
     }
   }
 

@@ -29,7 +29,7 @@ public record ShelfItem(
   public ShelfItem {
     Shelf.checkName(name);
     if (group == null || group.isBlank() || on == null) {
-      throw new IllegalArgumentException(name + " needs to be something, since some day");
+      throw new IllegalArgumentException(name + " needs a kind and a date");
     }
     choices = Collections.unmodifiableMap(new TreeMap<>(choices));
     listed = Collections.unmodifiableMap(new TreeMap<>(listed));

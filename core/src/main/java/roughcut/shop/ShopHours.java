@@ -48,10 +48,10 @@ public record ShopHours(List<Opening> week, List<LocalDate> closed, double warmt
     week = List.copyOf(sorted);
     closed = closed.stream().distinct().sorted().toList();
     if (!(warmth >= COLDEST && warmth <= HOTTEST)) {
-      throw new IllegalArgumentException("a shop is between −10 and 45 °C warm");
+      throw new IllegalArgumentException("a shop temperature is between −10 and 45 °C");
     }
     if (clampSets < 1 || clampSets > 99) {
-      throw new IllegalArgumentException("a shop has clamps for 1 to 99 glue-ups");
+      throw new IllegalArgumentException("a shop can clamp 1 to 99 glue-ups at a time");
     }
   }
 

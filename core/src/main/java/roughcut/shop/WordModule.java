@@ -68,7 +68,7 @@ public final class WordModule extends SimpleModule {
           new IllegalArgumentException(
               "“"
                   + word
-                  + "” is none of the words for a "
+                  + "” is not a word for a "
                   + type.getSimpleName().toLowerCase(Locale.ROOT)));
     }
   }

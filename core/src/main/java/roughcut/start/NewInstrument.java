@@ -81,7 +81,7 @@ public record NewInstrument(
     }
     if (!(treble >= LEAST_SCALE && treble <= MOST_SCALE)) {
       throw new IllegalArgumentException(
-          "a scale is begun between " + (int) LEAST_SCALE + " and " + (int) MOST_SCALE + " mm");
+          "a new scale is between " + (int) LEAST_SCALE + " and " + (int) MOST_SCALE + " mm");
     }
     if (!(bass >= treble && bass - treble <= MOST_FAN)) {
       throw new IllegalArgumentException(
@@ -89,7 +89,7 @@ public record NewInstrument(
     }
     if (frets < LEAST_FRETS || frets > MOST_FRETS) {
       throw new IllegalArgumentException(
-          "an instrument is begun with " + LEAST_FRETS + " to " + MOST_FRETS + " frets");
+          "a new instrument has " + LEAST_FRETS + " to " + MOST_FRETS + " frets");
     }
   }
 

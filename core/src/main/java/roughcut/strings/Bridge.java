@@ -145,7 +145,7 @@ public record Bridge(
             StringKeys.BRIDGE_WINDOW_FRONT,
             front,
             Text.of(
-                "least place of the {datum} that every saddle's travel allows",
+                "least position of the {datum} that every saddle's travel allows",
                 Text.word(kind.datum())),
             window.with(rear));
     Value windowBack =
@@ -195,7 +195,7 @@ public record Bridge(
     return lean(slant, spacing, offsets.get(string - 1));
   }
 
-  private static final String LISTED = "the bridge's listed sizes";
+  private static final String LISTED = "listed sizes of the bridge";
 
   /** What was decided or measured, or else the kind's own number. */
   private static Value own(Value decided, double kinds, double limit) {
@@ -248,7 +248,7 @@ public record Bridge(
     Value x =
         registry.put(
             "bridge.post." + name + ".x",
-            Text.of("Post at the {name} side, along the neck from the nut line", Text.of(name)),
+            Text.of("Post on the {name} side, along the neck from the nut line", Text.of(name)),
             FINE_LENGTH,
             "X " + (side < 0 ? "+" : "−") + " u / 2",
             in("X", datum),
@@ -256,14 +256,14 @@ public record Bridge(
     Value y =
         registry.put(
             "bridge.post." + name + ".y",
-            Text.of("Post at the {name} side, from the string line", Text.of(name)),
+            Text.of("Post on the {name} side, from the string line", Text.of(name)),
             FINE_LENGTH,
             (side < 0 ? "−" : "") + "(s / 2)",
             in("s", spacing));
     List<From> from = new ArrayList<>();
     from.add(new From(Text.of("fret 1"), x.value() - frets.at(1)));
     from.add(new From(Text.of("the octave fret"), x.value() - frets.octave()));
-    from.add(new From(Text.of("the fretboard's end"), x.value() - taper.end().value()));
+    from.add(new From(Text.of("the fretboard end"), x.value() - taper.end().value()));
     boolean pocketed =
         switch (inputs.get(BodyDecisions.NECK_JOINT)) {
           case BOLT_ON, SET_NECK -> true;
@@ -272,13 +272,11 @@ public record Bridge(
     if (pocketed) {
       from.add(
           new From(
-              Text.of("the pocket's end"),
-              x.value() - inputs.get(Decisions.HEEL_END).value(),
-              true));
+              Text.of("the pocket end"), x.value() - inputs.get(Decisions.HEEL_END).value(), true));
     }
     from.add(
         new From(
-            Text.of("the body's edge"), x.value() - inputs.get(Decisions.JOINT_X).value(), true));
+            Text.of("the body edge"), x.value() - inputs.get(Decisions.JOINT_X).value(), true));
     return new Hole(name, x, y, List.copyOf(from));
   }
 
@@ -310,7 +308,9 @@ public record Bridge(
     return possible()
         ? Text.NONE
         : Text.of(
-            "no place for this bridge: string {frontString} wants its saddle {length} further back than string {backString}'s travel allows; a travel of {length2} would do{slantWords}",
+            "this bridge has no position: string {frontString} needs its saddle {length} "
+                + "further back than the travel of string {backString} allows. A travel of "
+                + "{length2} would work{slantWords}",
             frontString,
             Text.length(front.value() - back.value(), 1),
             backString,
@@ -344,7 +344,7 @@ public record Bridge(
     // To the half where a half lies between.
     double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
     return Text.of(
-        ", or a {datum} whose bass end lies {length} to {length2} further back",
+        ", or a {datum} with its bass end {length} to {length2} further back",
         Text.word(kind.datum()),
         Text.length(Math.ceil(least * step) / step, step == 2 ? 1 : 2),
         Text.length(Math.floor(most * step) / step, step == 2 ? 1 : 2));

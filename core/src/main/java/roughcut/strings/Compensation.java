@@ -62,12 +62,12 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     Value down = inputs.get(StringDecisions.ACTION_12);
     return registry.put(
         "string." + i + ".compensation.stretch",
-        Text.of("String {i}, lengthened by pressing", i),
+        Text.of("String {i}, stretch from fretting", i),
         FINE_LENGTH,
         "L · E · π · c^2 / 4 · (2 · √((L / 2)^2 + h^2) − L) / L / (2 · T)",
         in("L", length),
         in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, Text.of("music wire"))),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("circle constant"))),
         in("c", core),
         in("h", down),
         in("T", tension));
@@ -80,15 +80,14 @@ public record Compensation(CompensationBy by, List<Part> parts) {
     Value tension = pull.tensions().get(i - 1);
     return registry.put(
         "string." + i + ".compensation.stiffness",
-        Text.of("String {i}, lengthened by its stiffness", i),
+        Text.of("String {i}, effect of its stiffness", i),
         FINE_LENGTH,
         "κ · 2 · √(E · π · c^4 / 64 / T)",
         in(
             "κ",
-            TableValue.of(
-                StringKeys.STRINGS_KAPPA, kind.stiffness(), Text.of("the kind of string"))),
+            TableValue.of(StringKeys.STRINGS_KAPPA, kind.stiffness(), Text.of("kind of string"))),
         in("E", TableValue.of(StringKeys.STEEL_ELASTICITY, STEEL, Text.of("music wire"))),
-        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"))),
+        in("π", TableValue.of(FretboardKeys.PI, Math.PI, Text.of("circle constant"))),
         in("c", core),
         in("T", tension));
   }
@@ -106,7 +105,7 @@ public record Compensation(CompensationBy by, List<Part> parts) {
       case ESTIMATE ->
           registry.put(
               id,
-              Text.of("String {i} compensation, an estimate", i),
+              Text.of("String {i} compensation, estimated", i),
               FINE_LENGTH,
               "c_s + c_b",
               in("c_s", stretch),

@@ -49,8 +49,8 @@ public record HeelSeat(
     Value endDepth,
     Value joint,
     Value heelEnd) {
-  private static final Text THE_EDGE = Text.of("at the body's edge");
-  private static final Text THE_END = Text.of("at the heel's end");
+  private static final Text THE_EDGE = Text.of("at the body edge");
+  private static final Text THE_END = Text.of("at the heel end");
 
   /**
    * The seat.
@@ -80,7 +80,7 @@ public record HeelSeat(
     ValueKey key =
         planed(made)
             ? StringKeys.HEEL_TAPER.called(
-                Text.of("Planed off the heel's underside {thick}", thick))
+                Text.of("Planed off the underside of the heel {thick}", thick))
             : StringKeys.HEEL_TAPER.called(Text.of("Wedge under the heel, thick {thick}", thick));
     Value nominal = registry.put(key, "abs(k)", in("k", lean));
     Value taper = inputs.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);

@@ -70,10 +70,12 @@ public record Heights(
       boolean pocketed) {
     /** What is cut deeper or shallower to bring the strings down or up, in words. */
     Text sunk(boolean deeper) {
-      return pocketed
-          ? deeper ? Text.of("a deeper pocket") : Text.of("a shallower pocket")
-          : Text.of(
-              "the fretboard standing out {detail}", deeper ? Text.of("less") : Text.of("more"));
+      if (pocketed) {
+        return deeper ? Text.of("a deeper pocket") : Text.of("a shallower pocket");
+      }
+      return deeper
+          ? Text.of("less fretboard height above the body")
+          : Text.of("more fretboard height above the body");
     }
   }
 
@@ -138,7 +140,8 @@ public record Heights(
     if (over > bridge.heightMost() + Precision.SAME) {
       double by = over - bridge.heightMost();
       return Text.of(
-          "the saddles would have to stand {by} higher than this bridge goes: less angle (by {number}°) or {sunk} (by {by2})",
+          "the saddles would have to be {by} higher than this bridge goes: use less neck "
+              + "angle (by {number}°) or {sunk} (by {by2})",
           Text.length(by, 1),
           Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
           frame.sunk(true),
@@ -147,7 +150,8 @@ public record Heights(
     if (over < bridge.heightLeast() - Precision.SAME) {
       double by = bridge.heightLeast() - over;
       return Text.of(
-          "the saddles would have to stand {by} lower than this bridge goes: more angle (by {number}°) or {sunk} (by {by2})",
+          "the saddles would have to be {by} lower than this bridge goes: use more neck "
+              + "angle (by {number}°) or {sunk} (by {by2})",
           Text.length(by, 1),
           Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
           frame.sunk(false),

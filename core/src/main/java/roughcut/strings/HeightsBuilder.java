@@ -80,7 +80,7 @@ final class HeightsBuilder {
           case EXPOSED ->
               put(
                   StringDecisions.EXPOSED.id(),
-                  Text.of("Fretboard has to stand out"),
+                  Text.of("Fretboard height needed above the body"),
                   LENGTH,
                   "H − tan(α) · max(1, L − x_j) − 2 · a_12 + a_nut − t_b − t_f",
                   in("H", h),
@@ -88,7 +88,7 @@ final class HeightsBuilder {
           case ANGLE, SADDLE ->
               put(
                   StringDecisions.EXPOSED.id(),
-                  Text.of("Fretboard above the body"),
+                  Text.of("Fretboard height above the body"),
                   LENGTH,
                   "e",
                   in("e", e));
@@ -96,7 +96,7 @@ final class HeightsBuilder {
     Value joint =
         put(
             "heights.joint",
-            Text.of("Fret tops over the body at the joint"),
+            Text.of("Fret tops above the body at the joint"),
             FINE_LENGTH,
             "e + t_b + t_f",
             in("e", exposed));
@@ -105,7 +105,7 @@ final class HeightsBuilder {
           case ANGLE ->
               put(
                   StringDecisions.ANGLE_DECIDED.id(),
-                  Text.of("Neck leans back by"),
+                  Text.of("Neck angle"),
                   ANGLE,
                   "atan((H − z_j − 2 · a_12 + a_nut) / max(1, L − x_j))",
                   in("H", h),
@@ -113,7 +113,7 @@ final class HeightsBuilder {
           case EXPOSED, SADDLE ->
               put(
                   StringDecisions.ANGLE_DECIDED.id(),
-                  Text.of("Neck leans back by"),
+                  Text.of("Neck angle"),
                   ANGLE,
                   "α",
                   in("α", alpha));
@@ -123,7 +123,7 @@ final class HeightsBuilder {
           case SADDLE ->
               put(
                   StringDecisions.SADDLE_HEIGHT.id(),
-                  Text.of("Saddle has to stand over the body"),
+                  Text.of("Saddle height needed above the body"),
                   LENGTH,
                   "z_j + tan(α) · max(1, L − x_j) + 2 · a_12 − a_nut",
                   in("z_j", joint),
@@ -131,7 +131,7 @@ final class HeightsBuilder {
           case EXPOSED, ANGLE ->
               put(
                   StringDecisions.SADDLE_HEIGHT.id(),
-                  Text.of("Saddle stands over the body"),
+                  Text.of("Saddle height above the body"),
                   LENGTH,
                   "H",
                   in("H", h));
@@ -149,7 +149,7 @@ final class HeightsBuilder {
             : Optional.of(
                 put(
                     "heights.taper",
-                    Text.of("A tilted floor or planed heel takes, over the pocket"),
+                    Text.of("Taper of a tilted floor or planed heel, over the pocket"),
                     FINE_LENGTH,
                     "(x_h − x_j) · tan(α)",
                     in("x_h", heel),
@@ -190,7 +190,7 @@ final class HeightsBuilder {
         shortening(lean),
         put(
             "heights.flat-exposed",
-            Text.of("Fretboard would stand out without an angle"),
+            Text.of("Fretboard height above the body without an angle"),
             LENGTH,
             "H − 2 · a_12 + a_nut − t_b − t_f",
             in("H", saddle)),
@@ -253,7 +253,7 @@ final class HeightsBuilder {
   private Value shortening(Value angle) {
     return put(
         "heights.plan-shortening",
-        Text.of("Saddle line nearer the nut, seen in plan"),
+        Text.of("Saddle line moves towards the nut, in plan view"),
         FINE_LENGTH,
         "max(1, L − x_j) · (1 − cos(α)) + (t_b + t_f + 2 · a_12 − a_nut) · sin(α)",
         in("α", angle));
@@ -271,18 +271,18 @@ final class HeightsBuilder {
       Value octave =
           SearchedValue.of(
               "string." + i + ".drop-12",
-              Text.of("Fret lower under the string at the octave"),
+              Text.of("Fret drop under the string at the octave"),
               FretboardRadius.drop(radius.radius(half), strings.offset(i, half)),
               FINE_LENGTH,
-              Text.of("found on the radius there"),
+              Text.of("found from the radius there"),
               radius.provenance().and(strings.provenance(i)));
       Value first =
           SearchedValue.of(
               "string." + i + ".drop-nut",
-              Text.of("Face lower under the string at the nut"),
+              Text.of("Face drop under the string at the nut"),
               FretboardRadius.drop(radius.radius(nutX), strings.atNut().get(i - 1).value()),
               FINE_LENGTH,
-              Text.of("found on the radius there"),
+              Text.of("found from the radius there"),
               radius.provenance().and(strings.lengthwise(i)).with(strings.atNut().get(i - 1)));
       Value saddle =
           SearchedValue.of(
@@ -295,7 +295,7 @@ final class HeightsBuilder {
       all.add(
           put(
               "string." + i + ".saddle-height",
-              Text.of("Saddle of string {i} over the body", i),
+              Text.of("Saddle height of string {i} above the body", i),
               FINE_LENGTH,
               "z_j + tan(α) · max(1, x_s − x_j) + 2 · (a_12 − s_12) − (a_nut − s_nut)",
               in("z_j", joint),
@@ -313,17 +313,17 @@ final class HeightsBuilder {
         own.value() > 0
             ? own
             : TableValue.of(
-                StringDecisions.BRIDGE_ANCHOR.key().called("Strings go down behind it"),
+                StringDecisions.BRIDGE_ANCHOR.key().called("String anchor behind it"),
                 bridge.anchorBack(),
-                Text.of("the bridge's listed sizes"));
+                Text.of("listed sizes of the bridge"));
     Value height =
         TableValue.of(
             StringKeys.BRIDGE_ANCHOR_HEIGHT,
             bridge.anchorHeight(),
-            Text.of("the bridge's listed sizes"));
+            Text.of("listed sizes of the bridge"));
     return put(
         "break.saddle",
-        Text.of("Strings break over the saddle by"),
+        Text.of("Break angle over the saddle"),
         ANGLE,
         "atan((H − r − z_a) / x_a)",
         in("H", saddle),
@@ -337,7 +337,7 @@ final class HeightsBuilder {
     Value x = inputs.get(StringDecisions.SPREAD_X);
     return put(
         "string.height-there",
-        Text.of("String over the body where you look"),
+        Text.of("String height above the body at the chosen place"),
         FINE_LENGTH,
         "z_j + tan(α) · (x − x_j) + a_nut + (a_12 − a_nut) · 2 · x / L"
             + " − r · max(0, min(1, (x − x_j) / max(1, L − x_j)))",

@@ -29,7 +29,8 @@ public final class NutAction {
   /** The strings' height over the fret tops' plane at the nut line, mm. */
   public static Value of(EffectiveInputs inputs) {
     return onZeroFret(inputs)
-        ? TableValue.of(StringKeys.ACTION_ZERO_FRET, 0, Text.of("strings lie on the zero fret"))
+        ? TableValue.of(
+            StringKeys.ACTION_ZERO_FRET, 0, Text.of("the strings rest on the zero fret"))
         : inputs.get(StringDecisions.ACTION_NUT);
   }
 }

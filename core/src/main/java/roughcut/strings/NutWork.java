@@ -83,7 +83,7 @@ public record NutWork(
       Value drop =
           ComputedValue.of(
               "string." + i + ".drop-nut",
-              Text.of("Face lower under the string at the nut"),
+              Text.of("Face drop under the string at the nut"),
               FINE_LENGTH,
               "R − √(max(0, R^2 − y^2))",
               in("R", radius.atNut()),
@@ -91,7 +91,7 @@ public record NutWork(
       bottoms.add(
           registry.put(
               "nut.string." + i + ".slot-bottom",
-              Text.of("Nut slot of string {i}, bottom over the crown", i),
+              Text.of("Nut slot of string {i}, bottom above the crown", i),
               FINE_LENGTH,
               guided ? "t_f − s − u" : "a + t_f − s",
               guided ? in("u", lower) : in("a", over),
@@ -148,11 +148,12 @@ public record NutWork(
     for (Value angle : breaks) {
       String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
       if (angle.value() < BREAK_LEAST) {
-        words.add(Text.of("{angle}, {degrees}a lower post or a retainer", angle.label(), degrees));
+        words.add(
+            Text.of("{angle}, {degrees}lower post or string tree needed", angle.label(), degrees));
       } else if (angle.value() > BREAK_MOST) {
         words.add(
             Text.of(
-                "{angle}, {degrees}it will rub; a higher post or a flatter head",
+                "{angle}, {degrees}the string will rub: use a higher post or a flatter headstock",
                 angle.label(),
                 degrees));
       }
@@ -162,7 +163,7 @@ public record NutWork(
     if (outer > POLE_LIMIT) {
       words.add(
           Text.of(
-              "the outer strings lie {outer} off their poles: another spread of poles",
+              "the outer strings are {outer} off their poles: use wider or narrower pole spacing",
               Text.length(outer, 1)));
     }
     return words;
@@ -201,14 +202,14 @@ public record NutWork(
     Value wanted =
         SearchedValue.of(
             "string." + i + ".wants-fret",
-            Text.of("Its own scale wants it at"),
+            Text.of("Its own scale puts it at"),
             FretLayout.position(strings.scale(i), frets.divisions().value(), fret.number()),
             FINE_LENGTH,
             Text.of("found along the string"),
             strings.provenance(i));
     return registry.put(
         "string." + i + ".fan-error",
-        Text.of("String {i}, fret {at} off by, the worst", i, at),
+        Text.of("String {i}, fret {at}: largest fret error", i, at),
         FINE_LENGTH,
         "x − d",
         in("x", met),

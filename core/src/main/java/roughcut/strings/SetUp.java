@@ -87,12 +87,12 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             StringDecisions.BRIDGE_PLACE.id(),
             Text.of(
                 saddle.move().value() > 0
-                    ? "string {string} wants its saddle {move} further back, and {left} of travel"
-                        + " are left: a saddle turned round, a shorter screw spring, or the bridge"
-                        + " moved"
-                    : "string {string} wants its saddle {move} further to the front, and {left} of"
-                        + " travel are left: a saddle turned round, a shorter screw spring, or the"
-                        + " bridge moved",
+                    ? "string {string} needs its saddle {move} further back, and only {left} of "
+                        + "travel is left: turn the saddle round, use a shorter spring, or move the "
+                        + "bridge"
+                    : "string {string} needs its saddle {move} further forward, and only {left} of "
+                        + "travel is left: turn the saddle round, use a shorter spring, or move the "
+                        + "bridge",
                 saddle.string(),
                 Text.length(Math.abs(saddle.move().value()), 2),
                 Text.length(Math.max(0, saddle.left().value()), 2)));
@@ -137,7 +137,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
   public static Text turned(Value turns) {
     double t = turns.value();
     return Math.abs(t) < UNFELT
-        ? Text.of("as wanted")
+        ? Text.of("on target")
         : Text.of(
             "{number} turns {detail}",
             Text.fixed(Math.abs(t), 2),
@@ -147,16 +147,16 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
   private static Text rod(Value over) {
     double o = over.value();
     return Math.abs(o) < UNFELT
-        ? Text.of("relief is as wanted")
+        ? Text.of("relief is on target")
         : o > 0
             ? Text.of("tighten a little: too much relief")
-            : Text.of("slacken a little: too straight");
+            : Text.of("loosen a little: too straight");
   }
 
   private static Text filed(Value left) {
     return left.value() > 0
-        ? Text.of("file {left} off, in steps, and read again", Text.length(left.value(), 2))
-        : Text.of("low enough; any lower and it buzzes");
+        ? Text.of("file off {left} in steps, and measure again", Text.length(left.value(), 2))
+        : Text.of("low enough: any lower and it buzzes");
   }
 
   /** δ = L · (ln 2 / 1200) · c: sharp goes back. */
@@ -175,7 +175,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     Value move =
         registry.put(
             id + ".move",
-            Text.of("String {i}, saddle goes back by", i),
+            Text.of("String {i}, saddle moves back by", i),
             FINE_LENGTH,
             "L · k · c",
             in("L", open),
@@ -186,7 +186,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
                     Text.of("ln 2 / 1200"),
                     Math.log(2) / 1200,
                     RATIO,
-                    Text.of("a cent's share"))),
+                    Text.of("share of a cent"))),
             in("c", cents.get()));
     boolean back = move.value() >= 0;
     // The datum line may lean: a string's own datum is further back towards the bass side.
@@ -197,7 +197,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             Text.of("Datum further back at this string"),
             bridge.lean(i),
             FINE_LENGTH,
-            Text.of("the bridge's slant"));
+            Text.of("slant of the bridge"));
     Value left =
         back
             ? registry.put(

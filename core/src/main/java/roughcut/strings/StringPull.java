@@ -63,7 +63,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
       Value tension =
           registry.put(
               "string." + i + ".tension",
-              Text.of("String {i} pulls", i),
+              Text.of("String {i} tension", i),
               NEWTON,
               "μ / 1000 · (2 · L / 1000 · f)^2",
               in("μ", mass),
@@ -118,7 +118,7 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
   private static Value mass(
       int i, StringSpec spec, Value gauge, Value core, Value wrap, ValueRegistry registry) {
     Value steel = TableValue.of(StringKeys.STEEL_DENSITY, STEEL, Text.of("music wire"));
-    Value pi = TableValue.of(FretboardKeys.PI, Math.PI, Text.of("a circle's own"));
+    Value pi = TableValue.of(FretboardKeys.PI, Math.PI, Text.of("circle constant"));
     String id = "string." + i + ".mass";
     Text label = Text.of("String {i}, mass", i);
     if (!spec.wound()) {

@@ -107,24 +107,22 @@ public final class ChangeSummary {
     List<Text> lines = new ArrayList<>();
     other(Text.of("Strings"), before.strings().size(), after.strings().size(), lines);
     other(
-        Text.of("Strips of the neck"),
+        Text.of("Neck strips"),
         before.neckStack().strips().size(),
         after.neckStack().strips().size(),
         lines);
     other(
-        Text.of("Strips of the body"),
+        Text.of("Body strips"),
         before.bodyStack().strips().size(),
         after.bodyStack().strips().size(),
         lines);
     changed(
-        Text.of("The steps after the neck's glue-up"),
-        before.neckSteps(),
-        after.neckSteps(),
-        lines);
-    changed(Text.of("Where parts lie on boards"), before.placements(), after.placements(), lines);
+        Text.of("The steps after the neck glue-up"), before.neckSteps(), after.neckSteps(), lines);
+    changed(
+        Text.of("Positions of parts on boards"), before.placements(), after.placements(), lines);
     changed(Text.of("Small parts kept for later"), before.smallParts(), after.smallParts(), lines);
-    changed(Text.of("The order of work"), before.order(), after.order(), lines);
-    changed(Text.of("The body's drawn outline"), before.drawn(), after.drawn(), lines);
+    changed(Text.of("The work order"), before.order(), after.order(), lines);
+    changed(Text.of("The imported outline of the body"), before.drawn(), after.drawn(), lines);
     return lines;
   }
 
@@ -181,7 +179,7 @@ public final class ChangeSummary {
   private static String shown(
       Optional<Decision> decision, Design design, String text, Units units) {
     if (text.isBlank()) {
-      return "as it follows";
+      return "automatic";
     }
     try {
       return decision.isEmpty()
@@ -196,7 +194,7 @@ public final class ChangeSummary {
     return decision.fold(
         number ->
             number.follows() && number.undecided(design)
-                ? "as it follows"
+                ? "automatic"
                 : number.told(number.in(design), units),
         choice -> "“" + choice.editable(design, units) + "”");
   }
@@ -204,12 +202,12 @@ public final class ChangeSummary {
   private static void fittings(Design before, Design after, List<Text> lines) {
     for (Fitting fitting : after.fittings()) {
       if (before.fitting(fitting.name()).isEmpty()) {
-        lines.add(Text.of("fitted: {fitting}", fitting.words()));
+        lines.add(Text.of("added: {fitting}", fitting.words()));
       }
     }
     for (Fitting fitting : before.fittings()) {
       if (after.fitting(fitting.name()).isEmpty()) {
-        lines.add(Text.of("taken out: {fitting}", fitting.words()));
+        lines.add(Text.of("removed: {fitting}", fitting.words()));
       }
     }
   }
@@ -228,7 +226,7 @@ public final class ChangeSummary {
 
   private void name() {
     if (!before.name().equals(after.name())) {
-      lines.add(Text.of("called “{before}” → “{after}”", before.name(), after.name()));
+      lines.add(Text.of("renamed “{before}” → “{after}”", before.name(), after.name()));
     }
   }
 
@@ -247,7 +245,7 @@ public final class ChangeSummary {
     }
     for (String id : was.keySet()) {
       if (!is.containsKey(id) && !was.get(id).looked()) {
-        lines.add(Text.of("no longer counts: {read}", read(id, was.get(id))));
+        lines.add(Text.of("removed: {read}", read(id, was.get(id))));
       }
     }
   }
@@ -270,10 +268,9 @@ public final class ChangeSummary {
     List<DoneOperation> back =
         before.log().done().stream().filter(d -> !after.log().isDone(d.operation())).toList();
     fresh.forEach(d -> lines.add(Text.of("done: “{fret}”", title.apply(d.operation()))));
-    back.forEach(
-        d -> lines.add(Text.of("not done after all: “{fret}”", title.apply(d.operation()))));
+    back.forEach(d -> lines.add(Text.of("marked not done: “{fret}”", title.apply(d.operation()))));
     if (!before.frets().equals(after.frets())) {
-      lines.add(Text.of("the record of the frets changed"));
+      lines.add(Text.of("the fret record changed"));
     }
   }
 

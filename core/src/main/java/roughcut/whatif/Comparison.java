@@ -129,9 +129,9 @@ public record Comparison(Plan kept, Plan tried) {
     int changed = values().size();
     Text numbers =
         changed == 0
-            ? Text.of("tried: nothing changes")
+            ? Text.of("trial: nothing changes")
             : Text.of(
-                changed == 1 ? "tried: {count} number changes" : "tried: {count} numbers change",
+                changed == 1 ? "trial: {count} number changes" : "trial: {count} numbers change",
                 changed);
     Optional<Text> stops = fresh().stream().filter(Finding::stops).map(Finding::text).findFirst();
     Optional<Text> worse =
@@ -153,14 +153,14 @@ public record Comparison(Plan kept, Plan tried) {
             .map(
                 s ->
                     Text.of(
-                        "spoils what is made: “{operation}” by {off}",
+                        "spoils finished work: “{operation}” by {off}",
                         s.operation().title(),
                         Text.length(Math.abs(s.by()), 1)))
             .or(
                 () ->
                     means().obsoleteOperations().stream()
                         .findFirst()
-                        .map(o -> Text.of("“{operation}” was then done in vain", o.title())));
+                        .map(o -> Text.of("“{operation}” is then no longer needed", o.title())));
     return numbers.and(
         spoils.or(() -> stops).or(() -> worse).map(w -> Text.of("; {first}", w)).orElse(Text.NONE));
   }

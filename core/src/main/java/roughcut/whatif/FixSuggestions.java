@@ -123,7 +123,7 @@ public final class FixSuggestions {
                 means.outdatedCuts().stream().map(OutdatedCut::operation),
                 means.obsoleteOperations().stream())
             .findFirst()
-            .map(o -> Text.of("; spoils what is made: “{operation}”", o.title()))
+            .map(o -> Text.of("; spoils finished work: “{operation}”", o.title()))
             .orElse(Text.NONE);
     return Text.of("{stopped}{made}{looks}", stopped, made, looks(comparison));
   }
@@ -143,7 +143,9 @@ public final class FixSuggestions {
             ", ");
     int more = worse.size() - NAMED;
     return Text.of(
-        "; look: {named}{detail}", named, more > 0 ? Text.of(" and {more} more", more) : Text.NONE);
+        "; check: {named}{detail}",
+        named,
+        more > 0 ? Text.of(" and {more} more", more) : Text.NONE);
   }
 
   private static Text.Arg left(Clearance clearance) {

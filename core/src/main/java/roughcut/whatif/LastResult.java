@@ -25,8 +25,8 @@ public record LastResult(String build, Value nominal, double off, LocalDateTime 
   public Text told() {
     return Text.of(
         off > 0
-            ? "Last time, on {build}, this came out {by} over its {nominal}."
-            : "Last time, on {build}, this came out {by} under its {nominal}.",
+            ? "Last time, on {build}, this came out {by} over the planned {nominal}."
+            : "Last time, on {build}, this came out {by} under the planned {nominal}.",
         build,
         Text.shown(Math.abs(off), nominal.quantity()),
         Text.shown(nominal));

@@ -132,10 +132,9 @@ public final class LogBook {
       Text answer =
           reading.value() == 1
               ? Text.of("yes")
-              : reading.value() == 0 ? Text.of("no") : Text.of("so much");
+              : reading.value() == 0 ? Text.of("no") : Text.of("this much");
       entries.add(
-          new Entry(
-              reading.at(), kind, Text.of("looked at: {what}, {answer}", what, answer), 0, ""));
+          new Entry(reading.at(), kind, Text.of("checked: {what}, {answer}", what, answer), 0, ""));
       return;
     }
     Optional<NumberDecision> decided =
@@ -198,8 +197,8 @@ public final class LogBook {
   /** What the boards cost, in words. */
   public static String woodTold(Plan plan) {
     return plan.boards().laid().isEmpty()
-        ? "none laid out yet"
-        : wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("not all have a price");
+        ? "none placed yet"
+        : wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("some have no price");
   }
 
   /**

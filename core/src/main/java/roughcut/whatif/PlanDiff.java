@@ -26,9 +26,9 @@ import roughcut.rout.RoutKeys;
 public final class PlanDiff {
   /** What a row is about, in the order in which it is read. */
   public enum About {
-    STOPS(Text.of("can't be, or isn't ready")),
-    MADE(Text.of("made already")),
-    THIN(Text.of("thin spots")),
+    STOPS(Text.of("can't be made or isn't ready")),
+    MADE(Text.of("finished already")),
+    THIN(Text.of("clearances")),
     SETTING(Text.of("settings")),
     WOOD(Text.of("wood")),
     WEIGHT(Text.of("weight")),
@@ -102,7 +102,7 @@ public final class PlanDiff {
           Text.only(Text.shown(outdated.planned())));
     }
     for (Operation operation : means.obsoleteOperations()) {
-      row(About.MADE, operation.title(), Text.of("done"), Text.of("in vain"));
+      row(About.MADE, operation.title(), Text.of("done"), Text.of("no longer needed"));
     }
   }
 
@@ -178,7 +178,7 @@ public final class PlanDiff {
     int kept = minutes(comparison.kept());
     int tried = minutes(comparison.tried());
     if (kept != tried) {
-      row(About.HOURS, Text.of("by hand, still to be done"), hours(kept), hours(tried));
+      row(About.HOURS, Text.of("handwork left"), hours(kept), hours(tried));
     }
   }
 

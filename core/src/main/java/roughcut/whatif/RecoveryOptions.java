@@ -64,8 +64,7 @@ public final class RecoveryOptions {
     RecoveryOptions amends = new RecoveryOptions(plan, outdated);
     List<Proposal> all = new ArrayList<>();
     if (amends.filed()) {
-      all.add(
-          amends.accepted(Text.of("nothing to do: it is within what a file or a scraper takes")));
+      all.add(amends.accepted(Text.of("nothing to do: a file or a scraper takes care of it")));
     }
     if (amends.seated()) {
       SeatWays.of(plan).forEach(w -> all.add(w.proposal()));
@@ -74,7 +73,7 @@ public final class RecoveryOptions {
     }
     all.addAll(amends.following());
     if (!amends.filed()) {
-      all.add(amends.accepted(Text.of("take it as it is")));
+      all.add(amends.accepted(Text.of("accept as it is")));
     }
     all.add(amends.remade());
     return all;
@@ -276,7 +275,7 @@ public final class RecoveryOptions {
                 d.accepting(
                     outdated.planned().id(),
                     outdated.planned().value(),
-                    Text.of("taken as it is, {off}", off).in(Units.MM))));
+                    Text.of("accepted as it is, {off}", off).in(Units.MM))));
   }
 
   /** By how much it is off, in cents too where that is heard. */
@@ -300,7 +299,7 @@ public final class RecoveryOptions {
                           Text.fixed(cents(scale - outdated.planned().value(), by), 1));
                   case AT_THE_SADDLES ->
                       Text.of(
-                          "{by} off, {cents} cents on every string unless the saddles take it up",
+                          "{by} off, {cents} cents on every string unless the saddles make up for it",
                           off,
                           Text.fixed(cents(scale, by), 1));
                 })
@@ -330,7 +329,7 @@ public final class RecoveryOptions {
     int minutes = again.stream().mapToInt(Operation::minutes).sum();
     return new Proposal(
         Text.of(
-            "make anew: {list}; {size}{detail}, about {number} h of work again, and the wood",
+            "make it again: {list}; {size}{detail}, about {number} h of work again, and the wood",
             parts.stream().map(PartId::word).collect(Collectors.joining(" and ")),
             again.size(),
             again.size() == 1 ? Text.of(" operation") : Text.of(" operations"),

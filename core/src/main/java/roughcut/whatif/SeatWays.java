@@ -49,36 +49,37 @@ public final class SeatWays {
     SHIM(
         Text.of("Full-face shim of the neck's wood under the heel"),
         45,
-        Text.of("a glue line beside the heel; never a shim at one corner")),
-    DEEPEN(Text.of("Deepen the pocket's floor all over"), 25, Text.of("nothing is seen of it")),
-    PLANE_HEEL(
-        Text.of("Plane the heel's underside all over"), 25, Text.of("nothing is seen of it")),
+        Text.of("a glue line beside the heel. Never shim one corner")),
+    DEEPEN(Text.of("Deepen the whole floor of the pocket"), 25, Text.of("it doesn't show")),
+    PLANE_HEEL(Text.of("Plane the whole underside of the heel"), 25, Text.of("it doesn't show")),
     FLOOR_AT_EDGE(
         Text.of(
-            "Cut the pocket's floor deeper at the body's edge, tapering to nothing at the heel's end"),
+            "Cut the pocket floor deeper at the body edge, tapering to nothing at the heel end"),
         30,
-        Text.of("nothing is seen of it")),
+        Text.of("it doesn't show")),
     PLANE_AT_EDGE(
-        Text.of("Plane the heel at the body's edge, tapering to nothing at its end"),
+        Text.of("Plane the heel at the body edge, tapering to nothing at its end"),
         30,
-        Text.of("a gap behind the heel's end")),
+        Text.of("a gap behind the heel end")),
     WEDGE_AT_END(
-        Text.of("Full-face wedge, thick at the heel's end, tapering to nothing at the body's edge"),
+        Text.of("Full-face wedge, thick at the heel end, tapering to nothing at the body edge"),
         45,
         Text.of("a glue line beside the heel")),
     FLOOR_AT_END(
         Text.of(
-            "Cut the pocket's floor deeper at the heel's end, tapering to nothing at the body's edge"),
+            "Cut the pocket floor deeper at the heel end, tapering to nothing at the body edge"),
         30,
-        Text.of("nothing is seen of it")),
+        Text.of("it doesn't show")),
     WEDGE_AT_EDGE(
-        Text.of("Full-face wedge, thick at the body's edge, tapering to nothing at the heel's end"),
+        Text.of("Full-face wedge, thick at the body edge, tapering to nothing at the heel end"),
         45,
         Text.of("a glue line beside the heel")),
     LET_IN_BRIDGE(
-        Text.of("Let the bridge into the body"), 60, Text.of("the recess shows round the bridge")),
+        Text.of("Recess the bridge into the body"),
+        60,
+        Text.of("the recess shows round the bridge")),
     PLATE_UNDER_BRIDGE(
-        Text.of("Put a plate under the bridge"), 40, Text.of("the plate's edge shows"));
+        Text.of("Put a plate under the bridge"), 40, Text.of("the edge of the plate shows"));
 
     private final Text words;
     private final int minutes;
@@ -231,7 +232,7 @@ public final class SeatWays {
                 "; floor left {left}{detail}",
                 Text.length(left, 1),
                 left < limit.warn()
-                    ? Text.of(", under {warn}", Text.length(limit.warn(), 1))
+                    ? Text.of(", less than {warn}", Text.length(limit.warn(), 1))
                     : Text.NONE)
             : Text.NONE;
     Text stands =

@@ -25,7 +25,7 @@ public final class ShopChanges {
   public static List<Text> between(Shop before, Shop after) {
     ShopChanges changes = new ShopChanges();
     if (!before.name().equals(after.name())) {
-      changes.lines.add(Text.of("called “{before}” → “{after}”", before.name(), after.name()));
+      changes.lines.add(Text.of("renamed “{before}” → “{after}”", before.name(), after.name()));
     }
     changes.things(Text.of("board"), before.boards(), after.boards(), Board::id);
     changes.things(Text.of("cutter"), before.cutters(), after.cutters(), Cutter::name);
@@ -48,7 +48,7 @@ public final class ShopChanges {
         after.shelf().strings(),
         StringSet::name);
     changes.things(
-        Text.of("piece on the shelf"),
+        Text.of("item in the inventory"),
         before.shelf().pieces(),
         after.shelf().pieces(),
         p -> p.name() + ", " + p.group());
@@ -68,7 +68,7 @@ public final class ShopChanges {
         });
     was.keySet().stream()
         .filter(n -> !is.containsKey(n))
-        .forEach(n -> lines.add(Text.of("{kind} gone: {n}", kind, n)));
+        .forEach(n -> lines.add(Text.of("{kind} removed: {n}", kind, n)));
   }
 
   private static <T> Map<String, T> named(List<T> things, Function<T, String> name) {

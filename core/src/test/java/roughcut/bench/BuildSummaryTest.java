@@ -39,7 +39,7 @@ class BuildSummaryTest {
                       .count());
       assertThat(glance.stopped().toString().isEmpty()).isEqualTo(stops + glance.toGet() == 0);
       assertThat(glance.done()).as(build.name()).isLessThanOrEqualTo(done);
-      assertThat(glance.words().toString().startsWith("not begun")).isEqualTo(glance.done() == 0);
+      assertThat(glance.words().toString().startsWith("Not started")).isEqualTo(glance.done() == 0);
       Bench bench = Bench.of(plan, NOW);
       assertThat(glance.next())
           .allSatisfy(
@@ -55,7 +55,7 @@ class BuildSummaryTest {
     Shop shop = Demo.shop();
     Build build = NewInstrument.usual("Plover", InstrumentKind.SIX_STRINGS).build();
     BuildSummary first = BuildSummary.of(Plan.of(build, shop), NOW);
-    assertThat(first.words().toString()).startsWith("not begun");
+    assertThat(first.words().toString()).startsWith("Not started");
     LocalDateTime at = NOW;
     int done = 0;
     for (Operation op : Route.of(Plan.of(build, shop)).order()) {

@@ -24,10 +24,10 @@ class CutTitleTest {
   @Test
   void rowsAreCountedAndSinglesAreNamed() {
     assertThat(titles(Heron.with()))
-        .containsEntry("body.cut.index", "Bore 2 index bores, from the top")
-        .containsEntry("body.cut.bolt", "Bore for 4 neck bolts, from the back")
+        .containsEntry("body.cut.index", "Drill 2 index holes, from the top")
+        .containsEntry("body.cut.bolt", "Drill for 4 neck bolts, from the back")
         .containsEntry("body.cut.pocket", "Rout the neck pocket, from the top")
-        .containsEntry("body.cut.volume", "Bore for the volume control, from the top");
+        .containsEntry("body.cut.volume", "Drill for the volume control, from the top");
     for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
       titles(Plan.of(build, Demo.shop()))
           .forEach(
@@ -47,9 +47,9 @@ class CutTitleTest {
             .orElseThrow();
     assertThat(titles(Plan.of(avocet, Demo.shop())))
         .containsEntry(
-            "body.cut.controls-screw", "Bore for the controls cover's 4 screws, from the back")
+            "body.cut.controls-screw", "Drill for the controls cover: 4 screws, from the back")
         .containsEntry(
-            "body.cut.lever-screw", "Bore for the lever control's 2 screws, from the top");
+            "body.cut.lever-screw", "Drill for the lever control: 2 screws, from the top");
   }
 
   /** A number that the maker gave stays: it isn't which of several. */
@@ -57,6 +57,6 @@ class CutTitleTest {
   void aNumberInAMakersNameIsPartOfIt() {
     Design design = Heron.build().design().withFittingCalled("volume", "Pot 500");
     assertThat(titles(Plan.of(Heron.build().withDesign(design), Demo.shop())))
-        .containsEntry("body.cut.volume", "Bore for the Pot 500, from the top");
+        .containsEntry("body.cut.volume", "Drill for the Pot 500, from the top");
   }
 }

@@ -99,10 +99,12 @@ class ImpactReportTest {
     assertThat(means.obsoleteOperations()).extracting(Operation::id).containsExactly(done);
     assertThat(means.verdict()).isNotEqualTo(Verdict.State.GO);
     assertThat(means.summary().toString())
-        .contains("done in vain: " + means.obsoleteOperations().get(0).title().toString());
+        .contains("no longer needed: " + means.obsoleteOperations().get(0).title().toString());
     assertThat(new Comparison(kept, next).told().toString())
         .endsWith(
-            "“" + means.obsoleteOperations().get(0).title().toString() + "” was then done in vain");
+            "“"
+                + means.obsoleteOperations().get(0).title().toString()
+                + "” is then no longer needed");
     assertThat(ImpactReport.of(kept, kept).obsoleteOperations()).isEmpty();
   }
 

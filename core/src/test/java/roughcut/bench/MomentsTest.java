@@ -60,8 +60,8 @@ class MomentsTest {
     assertThat(carve.state()).isEqualTo(Bench.State.OWES);
     assertThat(Said.all(carve.why()))
         .containsExactly(
-            "“Bore the heel's pilots or inserts” is not done, and the heel's flat goes with “Carve"
-                + " the back from its facet lines”");
+            "“Drill the heel for pilots or inserts” is not done, and the flat of the heel "
+                + "is lost with “Carve the back from its facet lines”");
     assertThat(step(build, "bolt.pilots").state()).isEqualTo(Bench.State.READY);
     assertThat(step(upTo(Heron.build(), "neck.carve"), "neck.carve").state())
         .isEqualTo(Bench.State.READY);
@@ -73,8 +73,8 @@ class MomentsTest {
     Bench.OperationStatus late = step(without(carved, "bolt.pilots"), "bolt.pilots");
     assertThat(late.state()).isEqualTo(Bench.State.NOT_YET);
     assertThat(late.why().get(0).toString())
-        .contains("takes away the heel's flat")
-        .contains("possible with a block cut to the heel that holds the drill square");
+        .contains("removes the flat of the heel")
+        .contains("it can be done with a block cut to the heel that holds the drill square");
   }
 
   @Test
@@ -99,8 +99,8 @@ class MomentsTest {
     Route route = Route.of(Operations.of(plan), List.of());
     assertThat(
             route.refusal(new OrderChange("neck.outline", "rod.channel")).orElseThrow().toString())
-        .contains("takes away the neck blank's square edge")
-        .contains("“Rout the rod's channel” measures from it")
+        .contains("removes the square edge of the neck blank")
+        .contains("“Rout the truss rod channel” measures from it")
         .contains("railed jig");
     Build jig = Heron.lived(Heron.build(), "channel.machine=railed-jig");
     Route byJig = Route.of(Operations.of(plan(jig)), List.of());
@@ -168,7 +168,7 @@ class MomentsTest {
             .withLog(build.log().with(DoneOperation.of("neck.glue", NOON.minusHours(3))));
     Bench.OperationStatus flatten = step(glued, "neck.flatten");
     assertThat(flatten.state()).isEqualTo(Bench.State.WAITS);
-    assertThat(flatten.why().get(0).toString()).contains("until the glue is cured");
+    assertThat(flatten.why().get(0).toString()).contains("until the glue has cured");
     assertThat(Bench.of(plan(glued), NOON.plusHours(30)).step("neck.flatten").orElseThrow().state())
         .isEqualTo(Bench.State.READY);
   }
@@ -302,10 +302,10 @@ class MomentsTest {
     Bench bench = bench(build);
     assertThat(Said.all(bench.suspiciousEntries()))
         .containsExactly(
-            "the reading of heel.thickness is of 2026-05-07 at 12:00, which is still to come: is"
-                + " the clock right?",
-            "“Bore the heel's pilots or inserts” was done on 2026-05-04 at 14:00, which is still to"
-                + " come: is the clock right?");
+            "The reading of heel.thickness is dated 2026-05-07 at 12:00, which is in the "
+                + "future: is the clock right?",
+            "“Drill the heel for pilots or inserts” was done on 2026-05-04 at 14:00, which "
+                + "is in the future: is the clock right?");
     assertThat(plan(build).value("heel.stock")).isPresent();
     assertThat(Bench.of(plan(build), NOON.plusDays(4)).suspiciousEntries()).isEmpty();
     Build justNow =
@@ -334,7 +334,7 @@ class MomentsTest {
     Build done = bench(build).done(build, volume, Duration.ZERO, "", "");
     assertThat(done.log().done("body.cut.volume").orElseThrow().note())
         .as("cut all the same: said once, and kept")
-        .contains("done all the same – not known: The part for the volume control is in hand");
+        .contains("marked done anyway – not known: The part for the volume control is in hand");
   }
 
   @Test

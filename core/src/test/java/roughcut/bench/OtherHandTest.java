@@ -34,7 +34,10 @@ class OtherHandTest {
   private static long told(Build build) {
     return Bench.of(Plan.of(build, Demo.shop()), NOON.plusDays(1)).verdict().stops().stream()
         .filter(i -> i.words().contains("was cut for a"))
-        .peek(i -> assertThat(i.words()).contains("right-handed instrument", "planned left-handed"))
+        .peek(
+            i ->
+                assertThat(i.words())
+                    .contains("right-handed instrument", "plan is now left-handed"))
         .count();
   }
 
@@ -45,7 +48,7 @@ class OtherHandTest {
     assertThat(told(done)).isZero();
     Build left = decided(done, "left", 1);
     assertThat(told(left)).isEqualTo(1);
-    assertThat(told(decided(left, "right", 5))).as("taken back").isZero();
+    assertThat(told(decided(left, "right", 5))).as("change the decision back").isZero();
   }
 
   /** An outline whose sides differ is on the wrong side; one that is its own mirror image isn't. */

@@ -35,7 +35,7 @@ class PlausibilityCheckTest {
     assertThat(read("0.86 in", Units.MM)).isCloseTo(21.844, within(1e-9));
     assertThat(read("0.86\"", Units.MM)).isCloseTo(21.844, within(1e-9));
     assertThatThrownBy(() -> read("21.9", Units.DECIMAL_INCH))
-        .hasMessageContaining("25 times what is drawn");
+        .hasMessageContaining("25 times the planned value");
     assertThat(read("21.9 mm", Units.DECIMAL_INCH)).isCloseTo(21.9, within(1e-9));
     assertThatThrownBy(() -> read("0.86 mm", Units.MM)).hasMessageContaining("too small");
     assertThatThrownBy(() -> read("206", Units.MM)).hasMessageContaining("too large");
@@ -48,9 +48,9 @@ class PlausibilityCheckTest {
   void inchesTakenForMillimetresAreAskedAbout() {
     assertThat(PlausibilityCheck.slip(hold(22), 0.861).orElseThrow())
         .hasToString(
-            "0.9 mm is a 25th of what is drawn: did you mean 21.9 mm? Type it with its unit");
+            "0.9 mm is a 25th of the planned value: did you mean 21.9 mm? Type it with its unit");
     assertThat(PlausibilityCheck.slip(hold(22), 22 * 25.4).orElseThrow().toString())
-        .contains("25 times what is drawn");
+        .contains("25 times the planned value");
   }
 
   /** Nothing that wood could come out as is ever asked about. */
@@ -71,9 +71,7 @@ class PlausibilityCheckTest {
     try {
       PlausibilityCheck.read(
           new PlausibilityCheck.Expected(
-              Optional.of(hold(nominal)),
-              0.3,
-              Map.of("with the fretboard counted in", nominal + 6)),
+              Optional.of(hold(nominal)), 0.3, Map.of("with the fretboard included", nominal + 6)),
           HEEL,
           text,
           Units.MM,
@@ -89,15 +87,15 @@ class PlausibilityCheckTest {
   void slipsAreAskedAboutOnceAndTakenWhenTheyAreEnteredAgain() throws Exception {
     assertThat(doubt(22, "220")).as("out of its limits at once").contains("too large");
     assertThat(doubt(23, "2.3")).as("under its limits").contains("too small");
-    assertThat(doubt(75, "8.1")).contains("66.9 mm less than the 75.0 mm drawn");
+    assertThat(doubt(75, "8.1")).contains("66.9 mm less than the planned 75.0 mm");
     assertThat(doubt(75, "13.5")).contains("Enter it again if it is right").doesNotContain("mean");
-    assertThat(doubt(8.2, "76")).contains("more than the 8.2 mm drawn");
+    assertThat(doubt(8.2, "76")).contains("more than the planned 8.2 mm");
     assertThat(doubt(22, "32")).contains("Did you mean 22.0 mm?");
     assertThat(doubt(21.5, "12.5")).contains("Did you mean 21.5 mm?");
     assertThat(doubt(21.8, "28.1")).contains("Did you mean 21.8 mm?");
     assertThat(doubt(22, "28")).contains("Did you mean 22.0 mm?");
     assertThat(doubt(21.4, "27.4")).contains("Did you mean 21.4 mm?");
-    assertThat(doubt(24.6, "30.6")).contains("Was it taken with the fretboard counted in?");
+    assertThat(doubt(24.6, "30.6")).contains("Was it measured with the fretboard included?");
     assertThat(doubt(22, "23.4")).as("what wood comes out as").isEmpty();
     PlausibilityCheck.Expected heel = PlausibilityCheck.Expected.of(hold(22), 0.3);
     assertThat(PlausibilityCheck.read(heel, HEEL, "32", Units.MM, "32")).isEqualTo(32);

@@ -142,6 +142,6 @@ class ReadingKindTest {
     assertThat(
             Said.all(
                 Bench.of(Plan.of(nowhere, Demo.shop()), DAY.atTime(12, 0)).suspiciousEntries()))
-        .anyMatch(w -> w.contains("place.laser.along") && w.contains("isn't there"));
+        .anyMatch(w -> w.contains("place.laser.along") && w.contains("no longer exists"));
   }
 }

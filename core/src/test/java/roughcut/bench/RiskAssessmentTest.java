@@ -61,9 +61,9 @@ class RiskAssessmentTest {
                 DoneOperation.stripSawn(3))
             .withReading(Reading.of("look.stack.closed", 0, NOW));
     List<Risk> risks = stakes(build, NOW, "neck.glue");
-    says(risks, Kind.NOT_YET, "Dry-fit the stack");
+    says(risks, Kind.NOT_YET, "Dry-fit the strips");
     says(risks, Kind.NO, "The dry stack closes all along: answered no");
-    says(risks, Kind.UNKNOWN, "Strip 1 thickness: not taken yet");
+    says(risks, Kind.UNKNOWN, "Strip 1 thickness: not measured yet");
   }
 
   @Test
@@ -101,7 +101,7 @@ class RiskAssessmentTest {
         build = build.withLog(build.log().with(DoneOperation.of(op.id(), NOW.minusDays(9))));
       }
     }
-    says(stakes(build, NOW, "neck.outline"), Kind.OWES, "Rout the rod's channel");
+    says(stakes(build, NOW, "neck.outline"), Kind.OWES, "Rout the truss rod channel");
   }
 
   @Test
@@ -126,7 +126,7 @@ class RiskAssessmentTest {
     Build build = Demo.heron(NOW.toLocalDate());
     List<Risk> index = stakes(build, NOW, "body.cut.index");
     assertThat(index).extracting(Risk::kind).containsExactly(Kind.FINAL);
-    assertThat(index.get(0).words().toString()).contains("from the body's edge 164.00 mm");
+    assertThat(index.get(0).words().toString()).contains("from the body edge 164.00 mm");
     assertThat(stakes(build, NOW, "nut.shape")).extracting(Risk::kind).contains(Kind.FINAL);
     assertThat(stakes(build, NOW, "body.edges")).as("nothing is set there").isEmpty();
     Bench bench = bench(build, NOW);
@@ -143,11 +143,11 @@ class RiskAssessmentTest {
     Build build = Demo.heron(NOW.toLocalDate());
     Bench bench = bench(build, NOW);
     Operation level = bench.step("frets.level").orElseThrow().operation();
-    says(bench.risks(level), Kind.STOP, "too thin for the neck's back");
+    says(bench.risks(level), Kind.STOP, "too thin for the back of the neck");
     Build done = bench.done(build, level, Duration.ofMinutes(30), "slow", "it will do");
     DoneOperation kept = done.log().done("frets.level").orElseThrow();
     assertThat(kept.note())
-        .startsWith("slow; done all the same – stop: the shaft is 0.4 mm too thin")
+        .startsWith("slow; marked done anyway – stop: the shaft is 0.4 mm too thin")
         .endsWith("; reason: it will do");
     Bench later = bench(done, NOW.plusHours(2));
     assertThat(later.risks(later.step("frets.crown").orElseThrow().operation()))
@@ -157,7 +157,7 @@ class RiskAssessmentTest {
     says(
         worse.risks(worse.step("frets.crown").orElseThrow().operation()),
         Kind.STOP,
-        "too thin for the neck's back");
+        "too thin for the back of the neck");
   }
 
   /** Two numbers that moved against each other aren't the stop that was answered. */

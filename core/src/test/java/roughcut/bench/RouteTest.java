@@ -97,15 +97,15 @@ class RouteTest {
             "Rout for the neck pickup, from the top",
             "Rout the cavity for the controls, from the back",
             "Rout the channel for the neck wire, from the top",
-            "Bore the channel for the bridge wire, from a neighbouring rout",
-            "Bore for 4 neck bolts, from the back",
-            "Bore for the controls cover's 4 screws, from the back",
-            "Bore for the volume control, from the top",
-            "Bore for the output jack, into the edge",
-            "Bore through for 7 strings, from the top",
-            "Bore 2 index bores, from the top",
-            "Cut the bridge's upper rout, from the top",
-            "Bore, saw and file the slot of the lever control, from the top");
+            "Drill the channel for the bridge wire, from a neighbouring rout",
+            "Drill for 4 neck bolts, from the back",
+            "Drill for the controls cover: 4 screws, from the back",
+            "Drill for the volume control, from the top",
+            "Drill for the output jack, into the edge",
+            "Drill through for 7 strings, from the top",
+            "Drill 2 index holes, from the top",
+            "Cut the bridge upper rout, from the top",
+            "Drill, saw and file the slot of the lever control, from the top");
     assertThat(titles).noneMatch(t -> t.contains("×") || t.contains("  "));
   }
 

@@ -189,7 +189,7 @@ class BoardLayoutTest {
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
     assertThat(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why().toString())
-        .contains("long enough: 500 mm, wanted 600 mm");
+        .contains("long enough: 500 mm, needed 600 mm");
     assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why().toString())
         .contains("wide enough");
     assertThat(lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why().toString())
@@ -247,7 +247,7 @@ class BoardLayoutTest {
     List<Board> boards = List.of(board("b", 500, 80, 20, check));
     WoodPart a = part("a", 100, 40, 10);
     assertThat(hand(a, boards, 100, 10).trouble().toString()).isEmpty();
-    assertThat(hand(a, boards, 450, 10).trouble().toString()).contains("runs off");
+    assertThat(hand(a, boards, 450, 10).trouble().toString()).contains("overhangs");
     assertThat(hand(a, boards, 280, 10).trouble().toString()).contains("lies over “check”");
     BoardLayout layout =
         BoardLayout.of(

@@ -73,7 +73,7 @@ class ContainmentTest {
     Clearance side = spot(plan, ClearanceKind.BLANK_SIDE);
     assertThat(side.what().toString()).isEqualTo("blank beside the " + where);
     assertThat(side.left().value()).isNegative();
-    assertThat(stops(plan)).anyMatch(w -> w.contains("too narrow for the neck's outline"));
+    assertThat(stops(plan)).anyMatch(w -> w.contains("too narrow for the neck outline"));
   }
 
   /** Random stacks, tapered either way and unlike on both sides, against sums of strips. */
@@ -238,7 +238,7 @@ class ContainmentTest {
     Plan plan = with(design);
     assertThat(spot(plan, ClearanceKind.HEEL_STOCK).state()).isEqualTo(Clearance.State.STOP);
     String words =
-        stops(plan).stream().filter(w -> w.startsWith("the heel wants")).findFirst().orElseThrow();
+        stops(plan).stream().filter(w -> w.startsWith("the heel needs")).findFirst().orElseThrow();
     assertThat(words).contains("a block ").contains("mm long");
     double wanted = Double.parseDouble(words.replaceAll(".*a block (\\d+) mm long.*", "$1"));
     assertThat(wanted).isBetween(80.0, 100.0);
@@ -246,7 +246,7 @@ class ContainmentTest {
         with(
             design.withNeckSteps(
                 List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, wanted))));
-    assertThat(stops(longer)).noneMatch(w -> w.startsWith("the heel wants"));
+    assertThat(stops(longer)).noneMatch(w -> w.startsWith("the heel needs"));
   }
 
   /** A head in line with the neck comes out of one depth: nothing is glued under, nothing stops. */

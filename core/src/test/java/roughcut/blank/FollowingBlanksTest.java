@@ -58,8 +58,9 @@ class FollowingBlanksTest {
     Plan small = Heron.with("body.blank-length=300");
     assertThat(small.body().length().value()).isEqualTo(300);
     assertThat(small.about(Topic.BODY_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("off the blank"));
-    assertThat(free().about(Topic.BODY_BLANK)).noneMatch(q -> q.words().contains("off the blank"));
+        .anyMatch(q -> q.stops() && q.words().contains("over the edge of the blank"));
+    assertThat(free().about(Topic.BODY_BLANK))
+        .noneMatch(q -> q.words().contains("over the edge of the blank"));
     assertThat(BodyDecisions.BODY_BLANK_LENGTH.undecided(free().build().design())).isTrue();
     assertThat(value(free(), "body.blank-length"))
         .isCloseTo(free().body().length().value(), within(1e-9));

@@ -107,7 +107,7 @@ class GlueAndMillingTest {
     double time = atOnce * (10 + 12 * area / 100) + 60 + 12 * value(hotter, "clamps.needed");
     assertThat(stages == 0 || time <= value(hotter, "glue.open-time") + 1e-9).isTrue();
     assertThat(Heron.with("shop.temperature=2").about(Topic.NECK_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("doesn't set below"));
+        .anyMatch(q -> q.stops() && q.words().contains("doesn't cure below"));
     assertThat(Heron.with("glue.kind=cyanoacrylate").about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("grabs"));
   }
@@ -124,7 +124,7 @@ class GlueAndMillingTest {
         said.add(verdict.split("[:,]")[0]);
         if (verdict.startsWith("Too cold")) {
           assertThat((double) celsius).isLessThan(job.glue().least());
-        } else if (verdict.startsWith("All faces at once")) {
+        } else if (verdict.startsWith("Glue all faces at once")) {
           assertThat(value(plan, "glue.time")).isLessThanOrEqualTo(value(plan, "glue.open-time"));
         } else if (verdict.startsWith("Not all at once")) {
           assertThat(verdict).contains("in " + (int) value(plan, "glue.stages") + " stages");

@@ -45,7 +45,7 @@ class PlaningWayTest {
   void stripsThatDisagreeAreNamed() {
     assertThat(
             PlaningWay.words(strips(Grain.TO_HEEL, Grain.TO_HEAD, Grain.TO_HEEL)).get(0).toString())
-        .contains("heel in strip 1, 3", "head in strip 2", "lightest passes");
+        .contains("heel in strip 1, 3", "headstock in strip 2", "lightest passes");
     assertThat(PlaningWay.words(List.of())).isEmpty();
   }
 }

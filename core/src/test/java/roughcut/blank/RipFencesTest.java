@@ -109,7 +109,7 @@ class RipFencesTest {
     assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("too thin"));
     List<Proposal> ways = FixSuggestions.strips(plan, rip);
-    assertThat(ways).anyMatch(w -> w.words().contains("take board good"));
+    assertThat(ways).anyMatch(w -> w.words().contains("use board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
     for (Proposal way : ways) {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);
@@ -145,7 +145,8 @@ class RipFencesTest {
     assertThat(Plan.of(build, shop).about(Topic.NECK_BLANK))
         .anyMatch(
             q ->
-                q.words().contains("old saw's blade is dull") && q.words().contains("the new saw"));
+                q.words().contains("the blade of the old saw is dull")
+                    && q.words().contains("the new saw"));
     assertThat(Plan.of(RipWaysOut.with(build, sharp), shop).about(Topic.NECK_BLANK))
         .noneMatch(q -> q.words().contains("is dull"));
     Plan little =

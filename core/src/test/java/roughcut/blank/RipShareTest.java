@@ -333,7 +333,8 @@ class RipShareTest {
         build = sawn(build, shop, strip);
         Plan after = Plan.of(build, shop);
         assertThat(after.rips().fit()).as("round " + round + " " + order + fit(after)).isTrue();
-        assertThat(after.about(Topic.NECK_BLANK)).noneMatch(f -> f.words().contains("measure how"));
+        assertThat(after.about(Topic.NECK_BLANK))
+            .noneMatch(f -> f.words().contains("Measure the width"));
       }
     }
     assertThat(shared).isGreaterThan(3);

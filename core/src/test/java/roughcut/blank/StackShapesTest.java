@@ -136,7 +136,7 @@ class StackShapesTest {
     assertThat(plan.blank().symmetrical()).isTrue();
     // Shaft 16 and flattening 1 a face, twice; kerf 1; resawing 1.5 a sawn face.
     assertThat(value(plan, "stack.depth")).isEqualTo(2 * 18 + 1 + 3);
-    assertThat(plan.tree().root().how().toString()).contains("opened like a book");
+    assertThat(plan.tree().root().how().toString()).contains("bookmatched");
     assertThat(plan.tree().root().from().get(0).name().toString()).isEqualTo("stack");
     assertThat(plan.tree().root().all()).hasSize(5);
   }
@@ -167,7 +167,7 @@ class StackShapesTest {
         .noneMatch(w -> w.contains("heel"));
     Plan without = plan(new Stack(List.of(strip(70, 70, 0)), true));
     assertThat(without.about(Topic.NECK_BLANK).stream().map(Finding::words))
-        .anyMatch(w -> w.contains("heel wants 6.0 mm more"));
+        .anyMatch(w -> w.contains("heel needs 6.0 mm more"));
   }
 
   @Test

@@ -261,7 +261,7 @@ class CurrentBodyTest {
             .allMatch(s -> s.now().value() >= s.left().value() - 1e-9)
             .noneMatch(s -> s.later() && !s.inBody());
       }
-      assertThat(plan(build).clearances()).as("not begun").noneMatch(Clearance::later);
+      assertThat(plan(build).clearances()).as("Not started").noneMatch(Clearance::later);
       assertThat(plan(build, allDone()).clearances()).noneMatch(Clearance::later);
     }
   }
@@ -326,6 +326,6 @@ class CurrentBodyTest {
     Plan finished = Heron.with(all.toArray(String[]::new));
     assertThat(value(finished, "body.mass-now"))
         .isCloseTo(value(finished, "body.mass"), within(1e-6));
-    assertThat(Heron.with().value("body.mass-now")).as("not begun").isEmpty();
+    assertThat(Heron.with().value("body.mass-now")).as("Not started").isEmpty();
   }
 }

@@ -38,7 +38,7 @@ class CutFloorsTest {
   @ParameterizedTest
   @CsvSource({
     "bridge.post-depth=60, post of the bridge comes out through the back",
-    "bolt.counterbore=24, counterbores come out in the pocket",
+    "bolt.counterbore=24, counterbores break into the pocket",
     "body.thickness=20, post of the bridge",
   })
   void whatGoesThroughTheBackIsAStop(String setting, String words) {
@@ -180,7 +180,7 @@ class CutFloorsTest {
   @Test
   void aChannelUnderATopNeedsRoomUnderIt() {
     Plan plan = avocet("rout.middle.depth=13.64");
-    assertThat(problems(plan)).anyMatch(w -> w.startsWith("middle wire would lie in the top"));
+    assertThat(problems(plan)).anyMatch(w -> w.startsWith("middle wire would be inside the top"));
     assertThat(plan.value("channel.middle-wire.depth").orElseThrow().value()).isNegative();
   }
 
@@ -215,13 +215,16 @@ class CutFloorsTest {
     // At the edge a bore of 11 in the middle of 44 has 22 − 11 − 5 to where the rounding begins.
     assertThat(plan.value("rout.output.surface").orElseThrow().value()).isCloseTo(6, within(0.02));
     assertThat(plan.findings())
-        .anyMatch(f -> f.words().startsWith("output jack's plate stands 2.0 mm over the flat"));
+        .anyMatch(
+            f ->
+                f.words()
+                    .contains("the plate of output jack overhangs the flat of the edge by 2.0 mm"));
     assertThat(Heron.with("jack.output.plate-width=30").findings())
-        .noneMatch(f -> f.words().contains("over the flat"));
+        .noneMatch(f -> f.words().contains("overhangs the flat"));
     assertThat(problems(Heron.with("binding.layers=2", "edge.round-top=8")))
-        .anyMatch(w -> w.startsWith("takes the binding away"));
+        .anyMatch(w -> w.startsWith("cuts the binding away"));
     assertThat(problems(Heron.with("binding.layers=2", "edge.round-top=1")))
-        .noneMatch(w -> w.startsWith("takes the binding away"));
+        .noneMatch(w -> w.startsWith("cuts the binding away"));
   }
 
   /** A carved edge over a bore that runs along it: 9 deep comes out of a drop of 6 or more. */

@@ -249,7 +249,8 @@ class CommandLineTest {
     assertThat(run("check", "--set", "body.lower-width=460", "--set", "body.blank-width=360"))
         .isEqualTo(1);
     assertThat(out.toString())
-        .containsPattern("not ready +body blank: the outline runs 5\\d\\.\\d mm off the blank");
+        .containsPattern(
+            "not ready +body blank: the outline is 5\\d\\.\\d mm over the edge of the blank");
   }
 
   @Test
@@ -282,7 +283,7 @@ class CommandLineTest {
   void aPlaceOfSomethingThatIsntThereIsRefused() {
     assertThat(run("report", "--measure", "place.volume.aside=-84")).isZero();
     assertThat(run("report", "--measure", "place.laser.aside=-84")).isEqualTo(2);
-    assertThat(err.toString()).contains("place.laser.aside=-84: nothing is cut there");
+    assertThat(err.toString()).contains("place.laser.aside=-84: no cut has that name");
   }
 
   /** What can be done now, what has to be known first, and what is made otherwise. */
@@ -293,13 +294,13 @@ class CommandLineTest {
         .startsWith("Heron: 49 of 90 operations done")
         .contains("can be done now:")
         .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
-        .contains("asks – not known: Heel thickness: not taken yet")
-        .contains("verdict: Stop, 2 that stop")
-        .contains("  stop: the shaft is 0.4 mm too thin for the neck's back")
-        .contains("Made otherwise: Saw the scarf")
+        .contains("first – not known: Heel thickness: not measured yet")
+        .contains("verdict: Stop, 2 problems")
+        .contains("  stop: the shaft is 0.4 mm too thin for the back of the neck")
+        .contains("Made differently: Saw the scarf")
         .contains("not yet:");
     String strings = out.toString().substring(out.toString().indexOf("(strings.on"));
-    assertThat(strings.lines().limit(6)).anyMatch(l -> l.startsWith("    asks – "));
+    assertThat(strings.lines().limit(6)).anyMatch(l -> l.startsWith("    first – "));
   }
 
   @Test
@@ -308,7 +309,7 @@ class CommandLineTest {
     assertThat(row("op.body.cut.pocket.state")).isEqualTo("done");
     assertThat(row("op.neck.fit.state")).isEqualTo("can be done now");
     assertThat(row("op.neck.carve.minutes")).isEqualTo("150");
-    assertThat(row("hold.heel.thickness.state")).isEqualTo("to be taken");
+    assertThat(row("hold.heel.thickness.state")).isEqualTo("to measure");
     assertThat(row("owed.count")).isEqualTo("0");
     out.getBuffer().setLength(0);
     assertThat(run("report", "--measure", "heel.thickness=21.9")).isZero();

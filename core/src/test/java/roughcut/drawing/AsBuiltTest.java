@@ -105,9 +105,9 @@ class AsBuiltTest {
       }
     }
     assertThat(AsBuilt.over(line(2.54), line(0), Units.DECIMAL_INCH).marks().toString())
-        .contains("drawn 0.100 in away");
+        .contains("planned 0.100 in away");
     assertThat(AsBuilt.over(line(0.4), line(0), Units.MM).marks().toString())
-        .contains("drawn 0.4 mm away");
+        .contains("planned 0.4 mm away");
   }
 
   private static List<String> told(Drawing drawing) {
@@ -140,7 +140,7 @@ class AsBuiltTest {
       }
     }
     Build heel = drawn.withReading(Reading.of("heel.thickness", 20, DAY));
-    assertThat(told(over(heel, StationDrawing.NECK))).contains("drawn 2.0 mm away");
+    assertThat(told(over(heel, StationDrawing.NECK))).contains("planned 2.0 mm away");
   }
 
   /** Nothing real is lost, moved or covered: the drawing is the real one with lines put in. */

@@ -58,7 +58,7 @@ class CertificateTest {
         Map<String, String> rows = rows(plan, units);
         assertThat(rows.get("frets")).isEqualTo("" + plan.frets().frets().size());
         assertThat(rows.get("scale")).startsWith(plan.frets().scale().text(units));
-        assertThat(rows.get("all of it weighs"))
+        assertThat(rows.get("total weight"))
             .startsWith(plan.value(RoutKeys.INSTRUMENT_MASS.id()).orElseThrow().text(units));
         assertThat(rows.get("body")).isEqualTo(plan.body().backWood().name());
         assertThat(rows).containsKey("" + plan.stringSet().size());
@@ -105,7 +105,7 @@ class CertificateTest {
     }
     build = build.withReading(Reading.of("pickup.bridge.magnet", 0, NOON));
     assertThat(rows(plan(build), Units.MM).get("neck with bridge"))
-        .isEqualTo("in phase, and cancel hum •");
+        .isEqualTo("in phase, and hum-cancelling •");
     Build odd = build.withReading(Reading.of("pickup.bridge.swing", 0, NOON.plusHours(1)));
     assertThat(rows(plan(odd), Units.MM).get("neck with bridge")).isEqualTo("out of phase •");
   }
@@ -126,7 +126,7 @@ class CertificateTest {
         for (Mark.Text text : texts(plan, units)) {
           double wide = text.text().length() * text.size().height() * 0.52;
           double edge = text.size() == Mark.Size.SMALL && text.at().x() < 120 ? 128 : 250;
-          if (!text.text().startsWith("Numbers read")) {
+          if (!text.text().startsWith("Numbers measured")) {
             assertThat(text.at().x() + wide)
                 .as("%s of %s", text.text(), demo.name())
                 .isLessThan(edge);

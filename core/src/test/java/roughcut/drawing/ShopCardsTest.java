@@ -102,6 +102,6 @@ class ShopCardsTest {
     Plan finished = Plan.of(heron.withLog(log), Demo.shop());
     assertThat(ShopCards.of(finished, Units.MM).marks())
         .singleElement()
-        .satisfies(m -> assertThat(((Mark.Text) m).text()).contains("no cards left"));
+        .satisfies(m -> assertThat(((Mark.Text) m).text()).contains("No cards left"));
   }
 }

@@ -52,7 +52,7 @@ class BoardsCsvTest {
         .anyMatch(t -> t.equals("row 3, length_mm: “nine hundred” is not a number"))
         .anyMatch(t -> t.startsWith("row 4") && t.contains("width"))
         .anyMatch(t -> t.startsWith("row 5, grain") && t.contains("curly"))
-        .anyMatch(t -> t.equals("row 6, name: a is there twice"))
+        .anyMatch(t -> t.equals("row 6, name: a appears twice"))
         .anyMatch(t -> t.startsWith("row 8"));
     assertThat(read.notes()).anyMatch(r -> r.contains("moonwood"));
     assertThat(read.boards().get(1).unmeasured().orElseThrow()).hasToString("length");
@@ -62,7 +62,7 @@ class BoardsCsvTest {
   void missingColumnsAreNamed() {
     assertThatThrownBy(() -> read("length_mm,width_mm\n1,2\n"))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("row 1 lacks the column name and species");
+        .hasMessageContaining("row 1 has no column name and species");
     assertThatThrownBy(() -> read("")).hasMessageContaining("empty");
     assertThatThrownBy(() -> read("name,species\n\"a,cherry\n"))
         .hasMessageContaining("opened in line 2 is never closed");

@@ -200,7 +200,7 @@ class DrawnCurvesProperties {
     all.addAll(List.of(10, 0, 20, 0, 10, 300, 20, 0, 10, 300, 20, 200));
     assertThat(catchThrowable(() -> corners("a.dxf", groups(all.toArray()))))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("no path");
+        .hasMessageContaining("no closed path");
   }
 
   /** Whatever the file's unit, an ellipse is as fine as everything else. */

@@ -103,9 +103,9 @@ class FittingFileTest {
         new String[][] {
           {"\"type\": \"strap\"", "\"type\": \"balloon\"", "balloon"},
           {"\"name\": \"selector\"", "\"name\": \"tone\"", "same name"},
-          {"\"name\": \"selector\"", "\"name\": \"pocket\"", "the program gives itself"},
-          {"\"name\": \"selector\"", "\"name\": \"../x\"", "small letters"},
-          {"\"from-saddle\": 46", "\"from-saddle\": \"near\"", "should be a number"},
+          {"\"name\": \"selector\"", "\"name\": \"pocket\"", "the program uses itself"},
+          {"\"name\": \"selector\"", "\"name\": \"../x\"", "lower-case letters"},
+          {"\"from-saddle\": 46", "\"from-saddle\": \"near\"", "must be a number"},
           {"\"from-saddle\": 46", "\"from-saddle\": 46000", "outside"},
         }) {
       Path broken = folder.resolve("b.roughcut.json");

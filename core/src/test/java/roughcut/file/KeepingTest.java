@@ -147,7 +147,7 @@ class KeepingTest {
     assertThatThrownBy(() -> opened.file().save(opened.build().withName("Mine")))
         .isInstanceOf(FileException.ChangedOnDisk.class);
     opened.file().overwriting().save(opened.build().withName("Mine"));
-    assertThat(tree(heron()).path("mood").asText()).as("keep mine").isEqualTo("calm");
+    assertThat(tree(heron()).path("mood").asText()).as("Keep mine").isEqualTo("calm");
     assertThat(Files.readString(Versions.of(heron()).get(0).path()))
         .as("theirs stays among the versions")
         .isEqualTo("{}");
@@ -283,7 +283,7 @@ class KeepingTest {
                 .name())
         .isEqualTo("Mine");
     assertThat(ShopFile.openFor(BuildFile.open(far).file()).trouble().orElse(""))
-        .contains("isn't there any more")
+        .contains("no longer exists")
         .contains("own");
   }
 
@@ -296,7 +296,7 @@ class KeepingTest {
     Files.move(stick, folder.resolve("pulled out"));
     assertThatThrownBy(() -> file.save(Heron.build().withName("later")))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("isn't there any more");
+        .hasMessageContaining("no longer exists");
     assertThat(stick).doesNotExist();
   }
 

@@ -127,7 +127,7 @@ class LogWriterTest {
         lived()
             .log()
             .with(new ChangedDecision(NOON.plusHours(2), "head.length", "185", "203.2"))
-            .with(new ChangedDecision(NOON.plusHours(4), "", "", "taken out: a control"))
+            .with(new ChangedDecision(NOON.plusHours(4), "", "", "removed: a control"))
             .with(new ChangedDecision(NOON.plusHours(5), "no.such", "7", "8"));
     List<LogBook.Entry> all =
         LogBook.of(plan(lived().withLog(log)), Units.DECIMAL_INCH).stream()
@@ -136,7 +136,7 @@ class LogWriterTest {
     assertThat(all)
         .extracting(e -> e.words().toString())
         .containsExactly(
-            "Headstock length 7.283 in → 8.000 in", "taken out: a control", "no.such 7 → 8");
+            "Headstock length 7.283 in → 8.000 in", "removed: a control", "no.such 7 → 8");
     assertThat(LogWriter.markdown(plan(lived().withLog(log)), Units.MM))
         .contains("**decided** Headstock length 185.0 mm → 203.2 mm");
   }
@@ -146,7 +146,7 @@ class LogWriterTest {
   void woodIsToldOnlyWhereItIsKnown() {
     Build build = Heron.build();
     assertThat(LogBook.woodTold(Plan.of(build, Demo.shop().withBoards(List.of()))))
-        .isEqualTo("none laid out yet");
+        .isEqualTo("none placed yet");
     Plan unpriced =
         Plan.of(
             build,
@@ -155,7 +155,7 @@ class LogWriterTest {
                     Demo.shop().boards().stream()
                         .map(b -> b.withPrice(OptionalDouble.empty()))
                         .toList()));
-    assertThat(LogBook.woodTold(unpriced)).isEqualTo("not all have a price");
+    assertThat(LogBook.woodTold(unpriced)).isEqualTo("some have no price");
     Plan priced =
         Plan.of(
             build,

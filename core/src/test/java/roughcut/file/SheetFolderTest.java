@@ -43,10 +43,10 @@ class SheetFolderTest {
 
   @Test
   void noFolderAndAnImpossibleOneAreSaid() {
-    assertThatThrownBy(() -> SheetFolder.read("  ", folder)).hasMessage("say which folder");
+    assertThatThrownBy(() -> SheetFolder.read("  ", folder)).hasMessage("choose a folder");
     assertThatThrownBy(() -> SheetFolder.read("a\0b", folder))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("no folder's name");
+        .hasMessageContaining("can't be a folder name");
   }
 
   /** A new folder for sheets in a shop that is there, but no shop where its disk was. */
@@ -59,7 +59,7 @@ class SheetFolderTest {
     Files.delete(shop);
     assertThatThrownBy(() -> SheetFolder.check(sheets))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("is its disk in?");
+        .hasMessageContaining("is its disk connected?");
   }
 
   /** One sheet alone has the pages that it has among all; nothing else is written. */

@@ -94,7 +94,7 @@ class ShopBuildsTest {
   void oneThatIsBrokenStandsAmongThemWithItsTrouble() throws IOException {
     builds().begin(mine("Plover"));
     Files.writeString(ShopFile.builds(shop).resolve("Broken.roughcut.json"), "{ \"kind\": ");
-    Files.writeString(ShopFile.builds(shop).resolve("notes.txt"), "not a build");
+    Files.writeString(ShopFile.builds(shop).resolve("notes.txt"), "not a Rough Cut build");
     List<ShopBuilds.Entry> all = builds().all();
     assertThat(all).hasSize(2);
     ShopBuilds.Entry broken =

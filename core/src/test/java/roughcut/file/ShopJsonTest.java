@@ -120,10 +120,7 @@ class ShopJsonTest {
   @Test
   void nonsenseIsRefusedInWordsWithItsPlace() {
     String[][] cases = {
-      {
-        "\"boards\": [{\"id\": \"a\", \"grain\": \"wavy\"}]",
-        "“wavy” is none of the words for a grain"
-      },
+      {"\"boards\": [{\"id\": \"a\", \"grain\": \"wavy\"}]", "“wavy” is not a word for a grain"},
       {"\"boards\": [{\"id\": \"a\"}, {\"id\": \"a\"}]", "two boards are called a"},
       {
         "\"boards\": [{\"id\": \"a\"}, {\"id\": \"b\", \"length\": \"long\"}]",
@@ -131,9 +128,12 @@ class ShopJsonTest {
       },
       {"\"boards\": [{\"id\": \"a\", \"length\": 20000}]", "at most 10 m"},
       {"\"saws\": [{\"name\": \"s\"}]", "a saw needs a name, a kerf"},
-      {"\"limits\": {\"edge\": {}}", "a limit warns"},
-      {"\"cutters\": [{\"name\": \"c\"}]", "c needs a diameter"},
-      {"\"boards\": [{\"id\": \"a\", \"marks\": [{\"x\": 3}]}]", "a mark has a place and a size"},
+      {"\"limits\": {\"edge\": {}}", "a limit's target is at or above its minimum"},
+      {"\"cutters\": [{\"name\": \"c\"}]", "c needs a possible diameter"},
+      {
+        "\"boards\": [{\"id\": \"a\", \"marks\": [{\"x\": 3}]}]",
+        "a mark needs a position and a size"
+      },
       {"\"planer\": 7", "planer"},
       {"\"boards\": [7]", "boards, number 1"},
     };

@@ -178,7 +178,7 @@ class UpgradeTest {
             List.of(new Note(at, "neck.carve", "a knot came up", "")),
             List.of(
                 new ChangedDecision(at, "head.length", "185", "190"),
-                new ChangedDecision(at.plusDays(1), "", "", "taken out: the “tone” control")));
+                new ChangedDecision(at.plusDays(1), "", "", "removed: the “tone” control")));
     Build build = Demo.heron(LocalDate.of(2026, 5, 20)).withLog(log);
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(build);

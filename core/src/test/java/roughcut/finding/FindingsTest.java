@@ -15,12 +15,12 @@ class FindingsTest {
     found.add(false, Text.of("another look"));
     found.stop("a.field", Text.of("a stop"));
     found.add(true, Text.of("another stop"));
-    found.impossible("b.field", Text.of("can't be"));
+    found.impossible("b.field", Text.of("can't be made"));
     found.look("c.field", Text.of("a look there"));
     assertThat(found.list())
         .extracting(Finding::words)
         .containsExactly(
-            "can't be", "a stop", "another stop", "a look", "another look", "a look there");
+            "can't be made", "a stop", "another stop", "a look", "another look", "a look there");
     assertThat(found.list())
         .extracting(Finding::where)
         .containsExactly("b.field", "a.field", "", "", "", "c.field");

@@ -25,7 +25,7 @@ class SynonymsTest {
         "print|Full-size sheets",
         "shim|Neck angle",
         "bookmatch|First leaf as sawn",
-        "licence|What can be pressed",
+        "licence|Keyboard shortcuts",
         "stud|Bridge post bore",
         "truss length|Rod channel length",
         "TRUSS|rod channel",

@@ -190,11 +190,11 @@ class FretboardWorkTest {
         // On a finished board a rounder gauge touches at the edges, a flatter one at the crown.
         boolean shown =
             gauge < 287 && light.contains("centre") || gauge > 287 && light.contains("edges");
-        assertThat(words.contains("is right; more: take from the"))
+        assertThat(words.contains("is right. More: sand the"))
             .as(gauge + ", " + light + ": " + words)
             .isEqualTo(shown);
         if (shown) {
-          assertThat(words).contains("more: take from the " + (gauge < 287 ? "edges" : "crown"));
+          assertThat(words).contains("More: sand the " + (gauge < 287 ? "edges" : "crown"));
         }
       }
     }

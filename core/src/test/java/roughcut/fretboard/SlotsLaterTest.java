@@ -47,7 +47,7 @@ class SlotsLaterTest {
     double drop = FretboardRadius.drop(280, half.taper().halfWidth(half.frets().at(22)));
     assertThat(value(half, "slot.22.edge-now")).isCloseTo(2.6 - 0.1 - drop / 2, within(1e-6));
     assertThat(value(half, "slot.22.saw-now")).isCloseTo(1.9 + drop / 2 + 0.2, within(1e-6));
-    assertThat(half.fretboard().slots().when().toString()).contains("left now at slot 22");
+    assertThat(half.fretboard().slots().when().toString()).contains("now, at slot 22");
     Plan done =
         Heron.with(
             "slot.school=midway",
@@ -121,8 +121,7 @@ class SlotsLaterTest {
         .startsWith("sawn too shallow")
         .contains("slot 22");
     Plan enough = Heron.with("slot.school=after-radius", "slot.first-depth=2.8");
-    assertThat(enough.fretboard().slots().when().toString())
-        .startsWith("deepened after the radius");
+    assertThat(enough.fretboard().slots().when().toString()).startsWith("deepened after radiusing");
   }
 
   @Test
@@ -135,7 +134,7 @@ class SlotsLaterTest {
             Math.abs(FretboardRadius.drop(400, half) - FretboardRadius.drop(250, half)),
             within(1e-9));
     assertThat(nut.fretboard().work().gauge().meaning().toString())
-        .contains("isn't what is wanted there");
+        .contains("but not the plan there");
     double end = nut.taper().end().value();
     Plan atEnd =
         Heron.with(
@@ -144,11 +143,12 @@ class SlotsLaterTest {
             "gauge.radius=400",
             "gauge.at=" + end);
     assertThat(value(atEnd, "gauge.gap")).isCloseTo(0, within(1e-9));
-    assertThat(atEnd.fretboard().work().gauge().meaning().toString()).contains("as wanted there");
+    assertThat(atEnd.fretboard().work().gauge().meaning().toString())
+        .contains("matches the gauge and the plan there");
     Plan light = Heron.with("fretboard.radius-nut=250", "gauge.radius=400", "gauge.light=centre");
     assertThat(light.fretboard().work().gauge().meaning().toString())
         .as("a flatter gauge that shows light at the centre: the board is flatter still")
-        .contains("take more from the edges, until they show light of");
+        .contains("sand the edges more, until they show a gap of");
   }
 
   /** Whichever slot has least, the first or the last: the one that is told. */

@@ -72,7 +72,7 @@ class CarvingTest {
     assertThat(value(plan, "facet.1.ridge")).isLessThan(0.3);
     QuarterRule rule = plan.details().carving().rule();
     assertThat(rule.rounds().get(0).bites(0)).isTrue();
-    assertThat(rule.rounds().get(0).bites(1.5)).as("the margin clears it").isFalse();
+    assertThat(rule.rounds().get(0).bites(1.5)).as("within the margin").isFalse();
   }
 
   @Test
@@ -129,7 +129,7 @@ class CarvingTest {
         .isGreaterThan(value(margin, "facet.1.1.on-back"));
     assertThat(value(measured, "carve.1.left")).isCloseTo(0.6, within(1e-9));
     assertThat(measured.details().carving().readings().get(0).advice().toString())
-        .contains("0.6 mm to come off");
+        .contains("0.6 mm to remove");
     assertThat(measured.details().carving().readings().get(1).advice().toString())
         .contains("not measured");
   }

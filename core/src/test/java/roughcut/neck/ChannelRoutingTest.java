@@ -49,7 +49,7 @@ class ChannelRoutingTest {
           .isCloseTo(end - 72.8, within(1e-9));
     }
     assertThat(end)
-        .as("heel's end and trim less the channel's end")
+        .as("heel end and trim less the channel's end")
         .isCloseTo(500 + trim(table) - 432, within(1e-9));
   }
 
@@ -156,7 +156,7 @@ class ChannelRoutingTest {
             "rod.depth=8.5");
     MachineStops even = run(plan, "Rod channel");
     MachineStops curve = run(plan, "Its curve");
-    MachineStops adjuster = run(plan, "Adjuster's end");
+    MachineStops adjuster = run(plan, "Adjuster end");
     assertThat(even.passes().value() * even.passDepth().value()).isCloseTo(8.5, within(1e-9));
     assertThat(curve.passes().value() * curve.passDepth().value()).isCloseTo(3, within(1e-9));
     assertThat(curve.to().value()).isCloseTo(11.5, within(1e-9));
@@ -267,7 +267,7 @@ class ChannelRoutingTest {
     assertThat(fences(right)).isEmpty();
     assertThat(value(right, "rod.fence-off.head")).isCloseTo(0.05, within(1e-9));
     assertThat(fences(tried(fence + 0.4, fence + 0.4, fence + 0.4)).get(0))
-        .contains("0.40 mm too far from the edge at the headstock end", "move the fence");
+        .contains("0.40 mm too far from the edge at the headstock end", "Move the fence");
     assertThat(fences(tried(fence, fence + 0.3, fence + 0.6)).get(0))
         .contains("right at the headstock end", "0.60 mm too far from the edge at the heel end")
         .contains("run out", "parallel");
@@ -319,7 +319,7 @@ class ChannelRoutingTest {
     String[] done = java.util.Arrays.copyOf(thin, thin.length + 1);
     done[thin.length] = "done=rod.access";
     assertThat(Heron.with(done).about(Topic.NECK))
-        .anyMatch(p -> p.words().contains("through the neck's back: glue a plug"));
+        .anyMatch(p -> p.words().contains("through the back of the neck: glue in a plug"));
   }
 
   /**

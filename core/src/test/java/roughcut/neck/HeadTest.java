@@ -378,7 +378,7 @@ class HeadTest {
     assertThat(messages(Heron.with("stiffener.length=600")))
         .anyMatch(m -> m.contains("at most 480.0 mm"));
     assertThat(messages(Heron.with("stiffener.offset-head=30")))
-        .anyMatch(m -> m.contains("out of the neck's side"));
+        .anyMatch(m -> m.contains("out of the side of the neck"));
   }
 
   private static List<String> messages(Plan plan) {

@@ -34,13 +34,13 @@ class RodAccessTest {
     assertThat(value(plan, "access.way")).isCloseTo(end - 432, within(1e-9));
     assertThat(value(plan, "access.notch-past")).isCloseTo(15 - (end - 432), within(1e-9));
     assertThat(spot(plan, "access.reach").state()).isEqualTo(Clearance.State.STOP);
-    assertThat(plan.problems()).anyMatch(p -> p.words().contains("short of the adjuster"));
+    assertThat(plan.problems()).anyMatch(p -> p.words().contains("ends before the adjuster"));
     String longRod = "rod.length=" + (end - 12 - 2);
     Plan reaches =
         Heron.with("rod.worked-from=fretboard-end", "fretboard.notch-length=15", longRod);
     assertThat(value(reaches, "access.notch-past")).isCloseTo(3, within(1e-9));
     assertThat(spot(reaches, "access.reach").state()).isEqualTo(Clearance.State.CLEAR);
-    assertThat(reaches.problems()).noneMatch(p -> p.words().contains("short of the adjuster"));
+    assertThat(reaches.problems()).noneMatch(p -> p.words().contains("ends before the adjuster"));
     // 15 of notch where 9.6 stand past the last slot: the slot is cut away, and that is said.
     assertThat(spot(reaches, "fretboard.notch").state()).isEqualTo(Clearance.State.STOP);
     assertThat(value(reaches, "fretboard.notch-left")).isCloseTo(-5.4, within(1e-9));
@@ -82,7 +82,7 @@ class RodAccessTest {
     double over = plan.stringPlan().heights().exposed().value() + 68 * rise - 6;
     assertThat(value(plan, "access.key-over-body")).isCloseTo(over, within(1e-9));
     assertThat(way(plan).steps().get(3).toString())
-        .contains(over < 2 ? "take the neck off" : "over the body");
+        .contains(over < 2 ? "take the neck off" : "above the body");
     assertThat(way(plan).trouble()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "rod.length=495").problems())
         .anyMatch(p -> p.where().equals("rod.worked-from"));
@@ -187,7 +187,7 @@ class RodAccessTest {
     }
     assertThat(Heron.with().details().keyWay()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "neck.fixing=through").problems())
-        .anyMatch(p -> p.words().contains("through-neck has no heel"));
+        .anyMatch(p -> p.words().contains("neck-through has no heel"));
   }
 
   /** The pocket has to go as deep as the adjuster lies, to the hundredth, and no deeper. */
@@ -199,7 +199,7 @@ class RodAccessTest {
       Plan plan = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=" + depth);
       double key =
           way(plan).lefts().stream()
-              .filter(l -> l.what().toString().contains("key over the pocket"))
+              .filter(l -> l.what().toString().contains("key above the pocket"))
               .findFirst()
               .orElseThrow()
               .value()

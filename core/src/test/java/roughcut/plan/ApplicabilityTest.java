@@ -81,7 +81,7 @@ class ApplicabilityTest {
   void itIsSaidWhereADecisionWouldCount() {
     Design heron = Heron.build().design();
     assertThat(Applicability.idle(heron, "access.pocket-depth").orElseThrow())
-        .hasToString("counts only where the rod is worked from a pocket in the headstock");
+        .hasToString("Used only where the rod is adjusted from a pocket in the headstock");
     assertThat(Applicability.idle(heron, "rod.depth")).isEmpty();
     Design through = Heron.set(heron, "neck.fixing=through");
     assertThat(Applicability.idle(through, "bolt.count")).isPresent();

@@ -40,9 +40,9 @@ class ChapterStatusTest {
     assertThat(open.size()).isPositive();
     assertThat(thin.size()).isPositive();
     assertThat(looks.size()).isPositive();
-    says(ChapterStatus.of(never, looks), Clearance.State.STOP, never.size() + " can't be");
+    says(ChapterStatus.of(never, looks), Clearance.State.STOP, never.size() + " can't be made");
     says(ChapterStatus.of(open, List.of()), Clearance.State.STOP, open.size() + " not ready");
-    says(ChapterStatus.of(List.of(), thin), Clearance.State.STOP, thin.size() + " at stop");
+    says(ChapterStatus.of(List.of(), thin), Clearance.State.STOP, thin.size() + " below minimum");
     List<Finding> missing = of(Finding.Severity.GET);
     assertThat(missing.size()).isPositive();
     says(ChapterStatus.of(missing, looks), Clearance.State.LOOK, missing.size() + " to get");
@@ -56,8 +56,8 @@ class ChapterStatusTest {
     says(
         ChapterStatus.of(both, thin),
         Clearance.State.STOP,
-        never.size() + open.size() + thin.size() + " at stop");
-    says(ChapterStatus.of(List.of(), looks), Clearance.State.LOOK, looks.size() + " to look at");
+        never.size() + open.size() + thin.size() + " below minimum");
+    says(ChapterStatus.of(List.of(), looks), Clearance.State.LOOK, looks.size() + " to check");
     says(ChapterStatus.of(List.of(), spots(Clearance.State.CLEAR)), Clearance.State.CLEAR, "clear");
   }
 }

@@ -35,7 +35,7 @@ class CutDragTest {
     assertThat(along.words().toString()).isEqualTo("36.0 mm to the saddle line");
     CutDrag aside = drag(plan, "bridge", 0, 4.3);
     assertThat(number(aside.design(), "pickup.bridge.aside")).isEqualTo(4.5);
-    assertThat(aside.words().toString()).contains("4.5 mm aside");
+    assertThat(aside.words().toString()).contains("4.5 mm sideways");
     CutDrag tooFar = drag(plan, "bridge", 400, 0);
     assertThat(number(tooFar.design(), "pickup.bridge.from-saddle")).as("no further").isEqualTo(5);
   }
@@ -110,7 +110,7 @@ class CutDragTest {
     for (String name : new String[] {"pocket", "post-bass", "bolt-1", "controls-screw-1"}) {
       CutDrag still = drag(plan, name, 20, 20);
       assertThat(still.design()).isEqualTo(plan.build().design());
-      assertThat(still.words().toString()).isEqualTo("its place follows from other decisions");
+      assertThat(still.words().toString()).isEqualTo("its position follows from other decisions");
     }
     assertThat(drag(plan, "neck-wire", 20, 20).design()).isEqualTo(plan.build().design());
   }

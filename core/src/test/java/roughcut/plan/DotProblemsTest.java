@@ -23,7 +23,7 @@ class DotProblemsTest {
     List<Finding> found = told("marker.aside=24", "marker.diameter=6");
     assertThat(found).hasSize(1);
     assertThat(found.get(0).where()).isEqualTo("marker.aside");
-    assertThat(found.get(0).words()).contains("at fret 12 stands over the fretboard's edge by");
+    assertThat(found.get(0).words()).contains("at fret 12 overhangs the fretboard edge by");
     double width = Heron.with().taper().width(Heron.with().frets().octave());
     assertThat(27 - width / 2).isPositive();
     assertThat(told("marker.aside=" + (width / 2 - 3.6), "marker.diameter=6")).isEmpty();

@@ -142,7 +142,7 @@ class KindsOfValueTest {
     ChapterResult second = ChapterResult.of(other, List.of(), List.of());
     assertThatThrownBy(() -> ChapterResult.union(List.of(first, second)))
         .isInstanceOf(IllegalStateException.class)
-        .hasMessageContaining("worked out twice: a");
+        .hasMessageContaining("calculated twice: a");
     assertThatThrownBy(() -> one.put("a", Text.of("a"), Quantity.LENGTH, "3"))
         .isInstanceOf(IllegalStateException.class);
   }

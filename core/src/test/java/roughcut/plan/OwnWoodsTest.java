@@ -108,7 +108,7 @@ class OwnWoodsTest {
   void aWoodThatNobodyHasIsRefused() {
     assertThatThrownBy(() -> Decisions.FRETBOARD_SPECIES.read("chery"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("none of");
+        .hasMessageContaining("is none of");
     assertThatThrownBy(() -> Decisions.FRETBOARD_SPECIES.read("own-"))
         .isInstanceOf(InvalidInput.class);
     assertThat(Decisions.FRETBOARD_SPECIES.offered(Woods.BOOK)).hasSameSizeAs(SpeciesBook.all());

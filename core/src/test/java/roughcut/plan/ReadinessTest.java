@@ -79,7 +79,7 @@ class ReadinessTest {
     assertThat(stops(Heron.with(in, "pocket.clearance=0.12", "finish.film=0.12"), Chapter.BODY))
         .isEmpty();
     assertThat(stops(Heron.with("pocket.clearance=0.05", "finish.film=0.12"), Chapter.BODY))
-        .as("kept out")
+        .as("masked")
         .isEmpty();
     assertThat(Heron.value(Heron.with(in), "pocket.clearance-finished"))
         .as("0.2 with finish in it, less a film of 0.15")
@@ -89,7 +89,7 @@ class ReadinessTest {
         stops(Heron.with(in, "pocket.clearance=0.05", "finish.film=0.12"), Chapter.BODY);
     assertThat(told).hasSize(1);
     assertThat(told.get(0).where()).isEqualTo("pocket.clearance");
-    assertThat(told.get(0).words()).contains("0.07 mm a side");
+    assertThat(told.get(0).words()).contains("0.07 mm per side");
     assertThat(
             stops(
                 Heron.with("neck.fixing=through", in, "pocket.clearance=0.05", "finish.film=0.12"),
@@ -246,7 +246,7 @@ class ReadinessTest {
         boolean none = inlay.least().value() > inlay.most().value();
         assertThat(stops(plan, Chapter.FRETBOARD).stream().map(Finding::words))
             .as("%s thick, %s wide", thick, width)
-            .filteredOn(w -> w.contains("no depth will do for the inlay"))
+            .filteredOn(w -> w.contains("no depth works for the inlay"))
             .hasSize(none ? 1 : 0);
         never += none ? 1 : 0;
         sound += none ? 0 : 1;

@@ -54,11 +54,11 @@ class StraightedgeCheckTest {
     assertThat(said)
         .contains("1.20 mm too far towards the nut")
         .contains(String.format(java.util.Locale.ROOT, "%.1f cents flat", cents))
-        .contains("the nut line moves 1.20 mm towards the nut")
-        .contains("10.8 mm of board are left");
+        .contains("move the nut line 1.20 mm towards the nut")
+        .contains("10.8 mm of fretboard are left");
     assertThat(StraightedgeCheck.USUAL.marked(plan, 12, 325).toString())
         .contains("sharp", "a scale of 650.0 mm");
     assertThat(new StraightedgeCheck(Datum.HEEL_END, 5).marked(plan, 12, 505 - 320).toString())
-        .isEqualTo("Fret 12 is marked where it belongs");
+        .isEqualTo("Fret 12 is marked correctly");
   }
 }

@@ -110,7 +110,7 @@ class ThinAndProblemsTest {
     assertThat(Heron.with("scale.frets=43").problems())
         .as("a board that runs over the pickups is told with them")
         .isNotEmpty()
-        .allMatch(p -> p.words().contains("under the fretboard's end"));
+        .allMatch(p -> p.words().contains("under the fretboard end"));
   }
 
   private static List<Finding> layout(String setting) {

@@ -41,6 +41,7 @@ class WordsTest {
     TreeSet<String> labels = new TreeSet<>();
     for (Decision decision : Decisions.all()) {
       labels.add(decision.label().toString());
+      labels.add(decision.hint().toString());
       if (decision instanceof ChoiceDecision<?> choice) {
         choice.choices().forEach(c -> labels.add(c.label().toString()));
       }
@@ -49,6 +50,7 @@ class WordsTest {
       Plan plan = Plan.of(build, Demo.shop());
       plan.values().values().forEach(v -> labels.add(v.label().toString()));
       plan.clearances().forEach(s -> labels.add(s.what().toString()));
+      plan.findings().forEach(f -> labels.add(f.words()));
       for (Operation op : Route.of(plan).order()) {
         labels.add(op.title().toString());
         labels.add(op.wrong().toString());

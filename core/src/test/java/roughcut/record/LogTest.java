@@ -111,13 +111,13 @@ class LogTest {
   void whatWasAcceptedIsAcceptedForWhatThePlanWantedThen() {
     DoneOperation done =
         DoneOperation.of("heel.plane", LocalDateTime.of(2026, 5, 4, 9, 0))
-            .accepting("heel.thickness", 22, "taken as it is");
+            .accepting("heel.thickness", 22, "accepted as it is");
     assertThat(done.accepts("heel.thickness", 22.04, 0.05)).isTrue();
     assertThat(done.accepts("heel.thickness", 21.96, 0.05)).isTrue();
     assertThat(done.accepts("heel.thickness", 22.06, 0.05)).as("wanted otherwise since").isFalse();
     assertThat(done.accepts("heel.thickness", -22, 0.05)).isFalse();
     assertThat(done.accepts("heel.end", 22, 0.05)).isFalse();
-    assertThat(done.note()).contains("taken as it is");
+    assertThat(done.note()).contains("accepted as it is");
   }
 
   @Test

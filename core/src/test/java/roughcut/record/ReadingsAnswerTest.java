@@ -85,7 +85,7 @@ class ReadingsAnswerTest {
         .collect(java.util.stream.Collectors.toSet());
   }
 
-  /** A body already thinner than drawn: floors are of the wood that is there. */
+  /** A body already thinner than planned: floors are of the wood that is there. */
   @ParameterizedTest
   @CsvSource({"43, 1", "40.5, 3.5", "46, 0"})
   void aBodyThinnerThanDrawnHasThinnerFloors(double now, double less) {
@@ -94,7 +94,7 @@ class ReadingsAnswerTest {
     Plan read = Heron.with(solid[0], solid[1], "body.now-thickness=" + now);
     assertThat(value(drawn, "pocket.floor") - value(read, "pocket.floor"))
         .isCloseTo(less, within(1e-9));
-    assertThat(said(read).stream().anyMatch(w -> w.contains("thinner than drawn")))
+    assertThat(said(read).stream().anyMatch(w -> w.contains("thinner than planned")))
         .isEqualTo(less > 0);
     assertThat(value(drawn, "pocket.depth.front")).isEqualTo(value(read, "pocket.depth.front"));
   }
@@ -133,7 +133,7 @@ class ReadingsAnswerTest {
     assertThat(leaf.body().top().value()).isEqualTo(4.4);
     assertThat(leaf.body().back().value() - drawn.body().back().value())
         .isCloseTo(1.1, within(1e-9));
-    assertThat(said(leaf)).anyMatch(w -> w.contains("thinner leaf is 4.4"));
+    assertThat(said(leaf)).anyMatch(w -> w.contains("thinner leaf of the top is 4.4"));
     Plan thick =
         Plan.of(build.withReading(Reading.of("top.leaf-1", 9, at)), roughcut.demo.Demo.shop());
     assertThat(thick.body().top().value()).isEqualTo(5.5);
@@ -163,7 +163,7 @@ class ReadingsAnswerTest {
     Plan bowed = Heron.with("carve.rod-takes=0.5", "carve.bow=2.6");
     assertThat(value(bowed, "slot.5.depth-final")).isCloseTo(done - 2.1, within(1e-9));
     assertThat(said(bowed))
-        .anyMatch(w -> w.contains("left of the slots") || w.contains("slots are"));
+        .anyMatch(w -> w.contains("no slot depth is left") || w.contains("slots are"));
     assertThat(bowed.clearances()).anyMatch(s -> s.what().toString().contains("bow sanded out"));
     Plan taken = Heron.with("carve.rod-takes=0.5", "carve.bow=0.4");
     assertThat(value(taken, "slot.5.depth-final")).isEqualTo(done);
@@ -185,6 +185,6 @@ class ReadingsAnswerTest {
         .isCloseTo(less, within(1e-9));
     double tang = 1.6;
     boolean shallow = value(read, "slot.7.depth-final") < tang;
-    assertThat(said(read).stream().anyMatch(w -> w.contains("the tang takes"))).isEqualTo(shallow);
+    assertThat(said(read).stream().anyMatch(w -> w.contains("the tang needs"))).isEqualTo(shallow);
   }
 }

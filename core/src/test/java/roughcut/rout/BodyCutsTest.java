@@ -101,7 +101,7 @@ class BodyCutsTest {
                     && p.words().contains("deeper than the body"));
     assertThat(Heron.with("control.tone.y=390").problems())
         .anyMatch(
-            p -> p.words().contains("outside the body's outline") || p.words().contains("misses"));
+            p -> p.words().contains("outside the body outline") || p.words().contains("misses"));
     assertThat(Heron.with("outline.bass.4.out=-140", "outline.treble.4.out=-140").problems())
         .anyMatch(p -> p.where().startsWith("outline.") && p.words().contains("crosses itself"));
     assertThat(Heron.with("relief.left=10", "body.mass-target=500").problems())

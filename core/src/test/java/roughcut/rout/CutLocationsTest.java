@@ -69,7 +69,7 @@ class CutLocationsTest {
             .orElseThrow();
     assertThat(aside.by()).isCloseTo(8, within(1e-6));
     assertThat(aside.sentence(roughcut.measure.Units.MM).toString())
-        .endsWith("8.00 mm away from where it is drawn");
+        .endsWith("8.00 mm away from its planned position");
     List<Proposal> ways = RecoveryOptions.of(after, aside);
     assertThat(ways.toString()).contains("plug it with the same wood", "let the design follow");
     for (Proposal way : ways) {

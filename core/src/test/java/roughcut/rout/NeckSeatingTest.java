@@ -47,7 +47,7 @@ class NeckSeatingTest {
       assertThat(along - post.bores().get(0).from().x()).isCloseTo(640 - expected, within(1e-6));
       // A ruler on the body finds the post where it is bored.
       assertThat(plan.stringPlan().bridge().holes().get(0).from())
-          .filteredOn(f -> f.datum().toString().equals("the body's edge"))
+          .filteredOn(f -> f.datum().toString().equals("the body edge"))
           .allSatisfy(
               f ->
                   assertThat(f.neckSeating(plan.cuts().neckSeating().shortening()))
@@ -138,15 +138,15 @@ class NeckSeatingTest {
     double taper = (500 - 432) * Math.tan(Math.toRadians(2));
     assertThat(pocket.shim().orElseThrow().height().value()).isCloseTo(taper, within(1e-9));
     assertThat(pocket.shim().orElseThrow().height().label().toString())
-        .contains("at the heel's end, none at the body's edge");
+        .contains("at the heel end, none at the body edge");
     assertThat(pocket.depths().get(pocket.depths().size() - 1).value())
-        .as("the depths are at the body's edge, the deeper one")
+        .as("the depths are at the body edge, the deeper one")
         .isCloseTo(value(tilted, "pocket.depth.front"), within(1e-9));
-    assertThat(pocket.tilt().orElseThrow().toString()).contains("2.37 mm").contains("body's edge");
+    assertThat(pocket.tilt().orElseThrow().toString()).contains("2.37 mm").contains("body edge");
     Plan back = Heron.with(leaning(-1));
     assertThat(
             back.cuts().plansOf("pocket").get(0).shim().orElseThrow().height().label().toString())
-        .contains("at the body's edge, none at the heel's end");
+        .contains("at the body edge, none at the heel end");
     assertThat(Heron.with(leaning(0)).cuts().plansOf("pocket").get(0).shim()).isEmpty();
     assertThat(tilted.cuts().plansOf("bridge").get(0).shim()).isEmpty();
   }
@@ -156,7 +156,7 @@ class NeckSeatingTest {
     Plan plan = Heron.with("body.now-thickness=47", "body.stock-from=top");
     RoutPlan wire = plan.cuts().plansOf("neck-wire").get(0);
     assertThat(wire.stage().map(Text::toString))
-        .contains("before the top is glued, from the back's face");
+        .contains("before the top is glued on, from the face of the back");
     assertThat(wire.surface().value())
         .as("nothing of what is still on the top")
         .isCloseTo(value(plan, "channel.neck-wire.depth"), within(1e-9));
@@ -227,7 +227,7 @@ class NeckSeatingTest {
         .as("as listed, −5 to 58")
         .isCloseTo(63, within(1e-6));
     Plan out = Heron.with("bridge.kind=pivoting", "bridge.block-across=120");
-    assertThat(out.problems()).anyMatch(p -> p.words().contains("reaches out of the upper rout"));
+    assertThat(out.problems()).anyMatch(p -> p.words().contains("extends beyond the upper rout"));
   }
 
   @Test

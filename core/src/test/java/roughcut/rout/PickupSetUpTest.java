@@ -97,7 +97,7 @@ class PickupSetUpTest {
         .asString()
         .contains("neck")
         .contains("bridge")
-        .contains("swap the leads of one, then they agree and cancel hum");
+        .contains("swap the leads of one, then they are in phase and cancel hum");
     assertThat(plan(odd).findings()).extracting(Finding::words).containsAll(looks(plan(odd)));
   }
 
@@ -118,7 +118,7 @@ class PickupSetUpTest {
       assertThat(gap - height.turns().value() * 0.4).isCloseTo(2.5, within(1e-9));
       assertThat(plan(build).value("pickup.neck.turns-bass").orElseThrow().value())
           .isEqualTo(height.turns().value());
-      assertThat(plan(build).value("pickup.neck.turns-treble")).as("nothing read").isEmpty();
+      assertThat(plan(build).value("pickup.neck.turns-treble")).as("nothing measured").isEmpty();
     }
   }
 
@@ -195,13 +195,13 @@ class PickupSetUpTest {
             .fitting()
             .kind()
             .equals(plan.cuts().pickups().get(1).fitting().kind());
-    assertThat(looks(plan).stream().anyMatch(w -> w.contains("of one kind"))).isEqualTo(alike);
+    assertThat(looks(plan).stream().anyMatch(w -> w.contains("Two of a kind"))).isEqualTo(alike);
     String sheet = "pickup." + one + ".coil";
     assertThat(looks(plan(Heron.lived(read, sheet + "=8.2")))).noneMatch(w -> w.contains("sheet"));
     assertThat(looks(plan(Heron.lived(read, sheet + "=15.4"))))
-        .anyMatch(w -> w.contains("one coil of two"));
+        .anyMatch(w -> w.contains("only one of two coils"));
     assertThat(looks(plan(Heron.lived(read, sheet + "=5"))))
-        .anyMatch(w -> w.contains("another coil"));
+        .anyMatch(w -> w.contains("a different coil"));
   }
 
   /** The corner of a turned pickup comes nearer the fretboard: walked along its outline. */

@@ -131,14 +131,18 @@ class PocketTest {
     assertThat(
             said(
                 Heron.with("pocket.corners=small-cutter", "pocket.corner-radius=6.35"),
-                "stands off"))
+                "leaves a gap of"))
         .isTrue();
     assertThat(
-            said(Heron.with("pocket.corners=small-cutter", "pocket.corner-radius=1"), "stands off"))
+            said(
+                Heron.with("pocket.corners=small-cutter", "pocket.corner-radius=1"),
+                "leaves a gap of"))
         .isFalse();
     for (String way : new String[] {"chisel", "round-heel"}) {
       assertThat(
-              said(Heron.with("pocket.corners=" + way, "pocket.corner-radius=6.35"), "stands off"))
+              said(
+                  Heron.with("pocket.corners=" + way, "pocket.corner-radius=6.35"),
+                  "leaves a gap of"))
           .as(way)
           .isFalse();
     }
@@ -147,7 +151,7 @@ class PocketTest {
   /** A fretboard that is let in and runs on beyond the pocket lies in the body's wood. */
   @Test
   void aLetInFretboardBeyondThePocketIsSaid() {
-    String beyond = "beyond the pocket and lies";
+    String beyond = "beyond the pocket and is";
     String[] letIn = {"heights.solve-for=saddle", "pocket.exposed=-2", "neck.angle=0"};
     Plan plan = Heron.with(letIn[0], letIn[1], letIn[2], "heel.end=460");
     double end = plan.taper().end().value();

@@ -60,7 +60,7 @@ class WornTemplateTest {
       assertThat(rout.template().width().value())
           .as("what is wanted stays")
           .isCloseTo(wanted, within(1e-6));
-      assertThat(rout.template().say().toString()).contains(off > 0 ? "wider; walls" : "narrower");
+      assertThat(rout.template().say().toString()).contains(off > 0 ? "wider. Walls" : "narrower");
     }
     assertThat(with("neck", wanted).value("rout.neck.off").orElseThrow().value())
         .isCloseTo(0, within(1e-9));

@@ -64,7 +64,7 @@ class BriefTest {
         .isEqualTo(BriefCheck.State.CLOSE);
     BriefCheck broken = check(Heron.build(), wish("light", Brief.Kind.AT_MOST, MASS, mass - 250));
     assertThat(broken.state()).isEqualTo(BriefCheck.State.BROKEN);
-    assertThat(broken.how().toString()).endsWith("broken by 250 g");
+    assertThat(broken.how().toString()).endsWith("missed by 250 g");
     assertThat(check(Heron.build(), wish("heavy", Brief.Kind.AT_LEAST, MASS, mass + 250)).state())
         .isEqualTo(BriefCheck.State.BROKEN);
     assertThat(check(Heron.build(), wish("odd", Brief.Kind.AT_MOST, "no.such", 1)).state())
@@ -106,7 +106,7 @@ class BriefTest {
     assertThat(BuildFile.open(path).build().brief()).isEqualTo(Brief.NONE);
     assertThatThrownBy(() -> wish(" ", Brief.Kind.BY_EYE, "", 0)).hasMessageContaining("words");
     assertThatThrownBy(() -> wish("x", Brief.Kind.AT_MOST, MASS, Double.NaN))
-        .hasMessageContaining("which number");
+        .hasMessageContaining("enter the number");
   }
 
   /** Dunlin can't be done in time, and what would buy days really does when it is done. */
@@ -147,7 +147,7 @@ class BriefTest {
           continue;
         }
         changed++;
-        onePiece |= one.words().toString().startsWith("a neck of one piece");
+        onePiece |= one.words().toString().startsWith("a one-piece neck");
         Plan next = Plan.of(one.build().get().apply(due), Demo.shop());
         assertThat(next.boards().homeless())
             .as(one.words().toString())
@@ -162,7 +162,7 @@ class BriefTest {
     assertThat(onePiece).isTrue();
   }
 
-  private static final String ONE_PIECE = "a neck of one piece";
+  private static final String ONE_PIECE = "a one-piece neck";
 
   private static List<String> offered(Plan plan) {
     return ScheduleSavings.of(List.of(plan), 0, Map.of(), NOW, ZONE, 99).stream()
@@ -195,9 +195,7 @@ class BriefTest {
             .toList());
   }
 
-  /**
-   * Boards too narrow for a neck of one piece, and wide enough for its strips: it isn't offered.
-   */
+  /** Boards too narrow for a one-piece neck, and wide enough for its strips: it isn't offered. */
   @Test
   void aWayThatWantsWoodThatIsNotThereIsNotOffered() {
     int missing = 0;
@@ -298,7 +296,7 @@ class BriefTest {
           .isEqualTo(
               finish.coats() == 0 ? 0 : finish.between() * (finish.coats() - 1) + finish.hard());
       assertThat(coats.stream().flatMap(o -> o.cautions().stream()).collect(Collectors.toSet()))
-          .as("rags catch fire")
+          .as("rags can catch fire")
           .matches(
               c ->
                   c.stream().anyMatch(x -> x.name().equals("OILY_RAGS"))

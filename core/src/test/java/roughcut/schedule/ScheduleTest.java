@@ -76,7 +76,7 @@ class ScheduleTest {
                       .plusWeeks(139));
         } else {
           assertThat(schedule.trouble().orElseThrow().toString())
-              .contains("isn't done within 3 years");
+              .contains("isn't finished within 3 years");
           assertThat(schedule.blocks()).isEmpty();
           assertThat(schedule.finish()).isEmpty();
         }
@@ -280,7 +280,7 @@ class ScheduleTest {
             20,
             1);
     assertThat(of(glue, short1).trouble().map(Text::toString))
-        .contains("“Glue it” takes 90 minutes at a stretch, and the shop's longest session is 60");
+        .contains("“Glue it” takes 90 minutes without a break, and the longest session is 60");
   }
 
   /** The demo's builds from now to their ends: everything physical holds, and slack is true. */

@@ -155,7 +155,7 @@ class ShoppingListTest {
     second = ShelfTransfer.take(second, pickup, other);
     assertThat(pieces(pickup, first, second))
         .containsExactly(
-            "Number 7, from the shelf: one is in hand, and it is planned for Avocet's "
+            "Number 7, from the inventory: you have one, but it is planned for Avocet's "
                 + other.words().toString()
                 + " too");
     assertThat(pieces(pickup, first)).isEmpty();

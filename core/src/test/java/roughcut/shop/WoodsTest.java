@@ -21,7 +21,7 @@ class WoodsTest {
     assertThat(woods.all()).extracting(Species::name).isSorted().doesNotContain("cherry");
     assertThat(woods.isOwn("cherry")).isTrue();
     assertThat(woods.without("cherry")).isEqualTo(Woods.BOOK);
-    assertThat(woods.with(CHERRY)).as("as the book has it").isEqualTo(Woods.BOOK);
+    assertThat(woods.with(CHERRY)).as("Reset to default").isEqualTo(Woods.BOOK);
   }
 
   @Test

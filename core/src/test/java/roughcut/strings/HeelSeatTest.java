@@ -91,9 +91,9 @@ class HeelSeatTest {
     double thick = 48 - depth;
     assertThat(value(plan, "pocket.floor")).isCloseTo(thick, within(1e-4));
     assertThat(plan.value("heel.taper").orElseThrow().label().toString())
-        .endsWith(made.equals("wedge") ? "at the heel's end" : "at the body's edge");
+        .endsWith(made.equals("wedge") ? "at the heel end" : "at the body edge");
     assertThat(plan(made, -2).value("heel.taper").orElseThrow().label().toString())
-        .endsWith(made.equals("wedge") ? "at the body's edge" : "at the heel's end");
+        .endsWith(made.equals("wedge") ? "at the body edge" : "at the heel end");
   }
 
   /**

@@ -85,9 +85,9 @@ class SetUpTest {
           .isCloseTo(bridge.rear().value() - bridge.forward().value(), within(1e-6));
       double cents = (value(back, id + ".left") + 0.3) * 1731.2 / 643;
       assertThat(read(Heron.build(), id + ".cents", cents).findings())
-          .anyMatch(f -> f.words().contains("wants its saddle") && f.words().contains("back"));
+          .anyMatch(f -> f.words().contains("needs its saddle") && f.words().contains("back"));
     }
-    assertThat(plan.findings()).noneMatch(f -> f.words().contains("wants its saddle"));
+    assertThat(plan.findings()).noneMatch(f -> f.words().contains("needs its saddle"));
   }
 
   @Test
@@ -109,15 +109,15 @@ class SetUpTest {
     assertThat(advice("setup.relief", 0.3))
         .containsExactly("truss rod: tighten a little: too much relief");
     assertThat(advice("setup.relief", 0.1))
-        .containsExactly("truss rod: slacken a little: too straight");
-    assertThat(advice("setup.relief", 0.22)).containsExactly("truss rod: relief is as wanted");
+        .containsExactly("truss rod: loosen a little: too straight");
+    assertThat(advice("setup.relief", 0.22)).containsExactly("truss rod: relief is on target");
     assertThat(advice("setup.action-12", 2.3)).containsExactly("treble post: 1.00 turns down");
     assertThat(advice("setup.action-12-bass", 1.5)).containsExactly("bass post: 0.60 turns up");
-    assertThat(advice("setup.action-12-bass", 1.8)).containsExactly("bass post: as wanted");
+    assertThat(advice("setup.action-12-bass", 1.8)).containsExactly("bass post: on target");
     assertThat(advice("setup.action-1", 0.6))
-        .containsExactly("nut: file 0.15 mm off, in steps, and read again");
+        .containsExactly("nut: file off 0.15 mm in steps, and measure again");
     assertThat(advice("setup.action-1", 0.4))
-        .containsExactly("nut: low enough; any lower and it buzzes");
+        .containsExactly("nut: low enough: any lower and it buzzes");
     assertThat(Heron.with().stringPlan().setUp().advice()).isEmpty();
   }
 

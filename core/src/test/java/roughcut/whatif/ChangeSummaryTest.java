@@ -53,16 +53,16 @@ class ChangeSummaryTest {
     after = after.withLog(after.log().with(DoneOperation.of("bridge.bore", NOON)));
     assertThat(between(before, after))
         .containsExactly(
-            "called “Heron” → “Heron with a longer headstock”",
+            "renamed “Heron” → “Heron with a longer headstock”",
             "Headstock length 185.0 mm → 190.0 mm",
             "measured: Nut thickness 5.9 mm",
             "done: “bridge.bore”");
     assertThat(between(after, before))
         .containsExactly(
-            "called “Heron with a longer headstock” → “Heron”",
+            "renamed “Heron with a longer headstock” → “Heron”",
             "Headstock length 190.0 mm → 185.0 mm",
-            "no longer counts: Nut thickness 5.9 mm",
-            "not done after all: “bridge.bore”");
+            "removed: Nut thickness 5.9 mm",
+            "marked not done: “bridge.bore”");
   }
 
   @Test
@@ -79,8 +79,8 @@ class ChangeSummaryTest {
     String name = before.design().fittings().get(0).name();
     String words = before.design().fittings().get(0).words().toString();
     Build after = before.withoutFitting(name);
-    assertThat(between(before, after)).contains("taken out: " + words);
-    assertThat(between(after, before)).contains("fitted: " + words);
+    assertThat(between(before, after)).contains("removed: " + words);
+    assertThat(between(after, before)).contains("added: " + words);
     assertThat(between(before, after)).noneMatch(l -> l.contains("→") && l.contains("no such"));
   }
 
@@ -201,6 +201,6 @@ class ChangeSummaryTest {
     String words = before.design().fittings().get(0).words().toString();
     assertThat(written(before, before.withoutFitting(name), NOON))
         .extracting(ChangedDecision::is)
-        .contains("taken out: " + words);
+        .contains("removed: " + words);
   }
 }

@@ -83,17 +83,17 @@ class ComparisonTest {
   @Test
   void aTryIsToldInASentence() {
     Plan kept = plan(heron());
-    assertThat(new Comparison(kept, plan(heron())).told()).hasToString("tried: nothing changes");
+    assertThat(new Comparison(kept, plan(heron())).told()).hasToString("trial: nothing changes");
     Comparison deeper =
         new Comparison(
             kept, plan(heron().withDesign(Decisions.ROD_DEPTH.with(heron().design(), 13.5))));
     assertThat(deeper.told().toString())
-        .startsWith("tried: " + deeper.values().size() + " numbers change; ")
+        .startsWith("trial: " + deeper.values().size() + " numbers change; ")
         .contains("under the rod");
     Comparison lighter =
         new Comparison(
             kept, plan(heron().withDesign(Decisions.HEAD_LENGTH.with(heron().design(), 181))));
-    assertThat(lighter.told().toString()).matches("tried: \\d+ numbers change(; .*)?");
+    assertThat(lighter.told().toString()).matches("trial: \\d+ numbers change(; .*)?");
   }
 
   @Test

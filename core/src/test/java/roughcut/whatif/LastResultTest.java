@@ -89,7 +89,7 @@ class LastResultTest {
                 Reading.of("rod.depth", hold.nominal().orElseThrow().value() + 0.4, DAY)));
     assertThat(LastResult.of(List.of(deep)).get("rod.depth").told().toString())
         .isEqualTo(
-            "Last time, on Heron, this came out 0.4 mm over its "
+            "Last time, on Heron, this came out 0.4 mm over the planned "
                 + hold.nominal().orElseThrow().text(Units.MM)
                 + ".");
   }

@@ -82,12 +82,12 @@ class RecoveryOptionsTest {
   void tooShallowIsCutFurtherAndTooDeepIsShimmedNeverTheOtherWayRound() {
     Build shallow = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.6);
     assertThat(ways(shallow, DEPTH).toString())
-        .contains("cut it further, 0.60 mm")
+        .contains("cut further, 0.60 mm")
         .doesNotContain("shim");
     Build deep = cut(Heron.build().asDesigned(), POCKET, DEPTH, -0.6);
     assertThat(ways(deep, DEPTH).toString())
-        .contains("shim over the full face")
-        .contains("never a shim at one corner")
+        .contains("full-face shim")
+        .contains("Never shim one corner")
         .doesNotContain("further");
     Build mended = way(ways(deep, DEPTH), "shim").change().apply(deep);
     assertThat(mended.log().done(POCKET).orElseThrow().note()).contains("shim", "0.60 mm");
@@ -141,8 +141,9 @@ class RecoveryOptionsTest {
   @Test
   void whatIsTakenAsItIsIsSaidAgainWhenThePlanMoves() {
     Build build = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.3);
-    Build taken = way(ways(build, DEPTH), "take it as it is").change().apply(build);
-    assertThat(taken.log().done(POCKET).orElseThrow().note()).contains("taken as it is, 0.30 mm");
+    Build taken = way(ways(build, DEPTH), "accept as it is").change().apply(build);
+    assertThat(taken.log().done(POCKET).orElseThrow().note())
+        .contains("accepted as it is, 0.30 mm");
     assertThat(spoiled(Plan.of(taken, Demo.shop()), DEPTH)).isEmpty();
     Build moved = taken.withDesign(Heron.set(taken.design(), "pocket.exposed=9.5"));
     Plan plan = Plan.of(moved, Demo.shop());
@@ -158,7 +159,7 @@ class RecoveryOptionsTest {
     Build build = Demo.heron(NOW.toLocalDate());
     Plan before = Plan.of(build, Demo.shop());
     OutdatedCut scarf = spoiled(before, "scarf.run").orElseThrow();
-    Proposal anew = way(RecoveryOptions.of(before, scarf), "make anew");
+    Proposal anew = way(RecoveryOptions.of(before, scarf), "make it again");
     assertThat(anew.words()).contains("neck and headstock and fretboard");
     Build after = anew.change().apply(build);
     int bodyStays = 0;
@@ -199,7 +200,7 @@ class RecoveryOptionsTest {
             .setTo(wide, made.cutAt().get(wide) + 0.4);
     Build build = one.withLog(one.log().with(two));
     assertThat(spoiled(Plan.of(build, Demo.shop()), "pass.pocket.1.setting")).isPresent();
-    Build after = way(ways(build, DEPTH), "cut it further").change().apply(build);
+    Build after = way(ways(build, DEPTH), "cut further").change().apply(build);
     Plan plan = Plan.of(after, Demo.shop());
     assertThat(spoiled(plan, DEPTH)).isEmpty();
     assertThat(spoiled(plan, "pass.pocket.1.setting")).isEmpty();
@@ -243,14 +244,14 @@ class RecoveryOptionsTest {
   @Test
   void onlyAPlaceAlongTheStringsIsToldInCents() {
     Build slots = cut(Heron.build().asDesigned(), "board.slots", "fret.12.from-nut", 0.4);
-    String heard = way(ways(slots, "fret.12.from-nut"), "take it as it is").words();
+    String heard = way(ways(slots, "fret.12.from-nut"), "accept as it is").words();
     // Half the string is left at the octave: 1200 · log2(320 / 319.6).
     assertThat(heard).contains("0.40 mm off, 2.2 cents at that fret");
     Build stop = cut(Heron.build().asDesigned(), "board.slots", "slot.saw-stop", 0.4);
     assertThat(ways(stop, "slot.saw-stop").toString()).doesNotContain("cents");
     Build scale = cut(Heron.build().asDesigned(), "neck.scale-check", "saddle.from-nut", 2);
-    assertThat(way(ways(scale, "saddle.from-nut"), "take it as it is").words())
-        .contains("5.4 cents on every string unless the saddles take it up");
+    assertThat(way(ways(scale, "saddle.from-nut"), "accept as it is").words())
+        .contains("5.4 cents on every string unless the saddles make up for it");
   }
 
   /** 1200 · log2(L / (L − d)): 2.22 mm of 640 are 6 cents (handbook page 2). */
@@ -270,6 +271,6 @@ class RecoveryOptionsTest {
     assertThat(ways(build, "rod.passes").toString())
         .doesNotContain("further")
         .doesNotContain("shim")
-        .contains("take it as it is");
+        .contains("accept as it is");
   }
 }

@@ -152,7 +152,7 @@ class SeatWaysTest {
     assertThat(tooDeep.planned().value()).isEqualTo(21);
     assertThat(tooDeep.is()).isEqualTo(22);
     assertThat(tooDeep.sentence(roughcut.measure.Units.MM).toString())
-        .contains("came out at 22.0 mm", "wanted 21.0 mm", "1.00 mm too deep");
+        .contains("came out at 22.0 mm", "planned 21.0 mm", "1.00 mm too deep");
     assertThat(SeatWays.of(deep)).extracting(Way::kind).contains(Kind.SHIM, Kind.LOWER_SADDLES);
     assertThat(RecoveryOptions.of(deep, tooDeep).toString())
         .contains("Full-face shim of the neck's wood under the heel, 1.00 mm")
@@ -163,7 +163,9 @@ class SeatWaysTest {
     OutdatedCut tooShallow = OutdatedCut.of(shallow, Route.of(shallow)).get(0);
     assertThat(tooShallow.by()).isCloseTo(1, within(1e-9));
     assertThat(RecoveryOptions.of(shallow, tooShallow).toString())
-        .contains("Deepen the pocket's floor all over, 1.00 mm", "Plane the heel")
+        .contains(
+            "Deepen the whole floor of the pocket, 1.00 mm",
+            "Plane the whole underside of the heel")
         .doesNotContain("shim");
   }
 

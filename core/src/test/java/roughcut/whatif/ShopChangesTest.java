@@ -26,7 +26,7 @@ class ShopChangesTest {
     Board second = shop.boards().get(1);
     Shop without = shop.withoutBoard(first.id());
     assertThat(Said.all(ShopChanges.between(shop, without)))
-        .containsExactly("board gone: " + first.id());
+        .containsExactly("board removed: " + first.id());
     assertThat(Said.all(ShopChanges.between(without, shop)))
         .containsExactly("new board: " + first.id());
     Shop changed = shop.changeBoard(second.id(), b -> b.withNote("cut into firewood"));
@@ -42,10 +42,11 @@ class ShopChangesTest {
             .withSaws(List.of());
     assertThat(Said.all(ShopChanges.between(shop, next)))
         .contains(
-            "new limit: neck under the truss rod", "cutter gone: " + shop.cutters().get(0).name())
-        .filteredOn(l -> l.startsWith("saw gone: "))
+            "new limit: neck under the truss rod",
+            "cutter removed: " + shop.cutters().get(0).name())
+        .filteredOn(l -> l.startsWith("saw removed: "))
         .hasSize(shop.saws().size());
     assertThat(Said.all(ShopChanges.between(next, shop.withLimits(Map.of()))))
-        .contains("limit gone: neck under the truss rod");
+        .contains("limit removed: neck under the truss rod");
   }
 }

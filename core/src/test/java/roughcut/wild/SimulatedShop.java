@@ -289,7 +289,7 @@ public final class SimulatedShop {
       double after = neck.carriedOut(way).saddle();
       boolean follows = SADDLES.contains(way.kind());
       if (!follows && Math.abs(after - wanted) > 0.12) {
-        wrong(way.kind() + " of " + way.by() + " leaves the saddle at " + after + " of " + wanted);
+        wrong(way.kind() + " of " + way.by() + " the saddle is then at " + after + " of " + wanted);
       }
       if (follows && Math.abs(way.saddle() - neck.saddle()) > 0.12) {
         wrong(way.kind() + " puts the saddle at " + way.saddle() + ", not " + neck.saddle());
@@ -308,8 +308,8 @@ public final class SimulatedShop {
       String all =
           RecoveryOptions.of(plan, outdated).stream().map(Proposal::words).toList().toString();
       boolean deeper = all.contains("further") || all.contains("Deepen") || all.contains("deeper");
-      if (depth && outdated.by() < 0 && deeper && !all.contains("at the heel's end")) {
-        boolean tilted = all.contains("at the body's edge");
+      if (depth && outdated.by() < 0 && deeper && !all.contains("at the heel end")) {
+        boolean tilted = all.contains("at the body edge");
         if (!tilted) {
           wrong(outdated.operation().id() + " is too deep, and it says " + all);
         }

@@ -89,7 +89,7 @@ public final class Trial {
           (ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - start) / 1_000_000);
       where = "numbers";
       numbers(plan);
-      where = "ways out";
+      where = "fixes";
       if (thorough) {
         FixSuggestions.stack(plan);
         for (RipPlan rip : plan.rips().plans()) {

@@ -71,7 +71,7 @@ class BassDeviationsTest extends BenchWalk {
   private void refused(String operation) {
     robot.push(KeyCode.D);
     settle();
-    assertThat(machine("machine.hold")).as(operation).startsWith("Why is it done all the same?");
+    assertThat(machine("machine.hold")).as(operation).startsWith("Why do you mark it done anyway?");
     robot.push(KeyCode.ESCAPE);
     settle();
     assertThat(done(operation)).as(operation).isFalse();
@@ -196,7 +196,7 @@ class BassDeviationsTest extends BenchWalk {
         // 10: came out aside.
         double aside = value("place.tone.aside");
         readOff("place.tone.aside", aside + 1.5);
-        atTheBench(operation, "ways.place.tone.aside", "take it as it is");
+        atTheBench(operation, "ways.place.tone.aside", "accept as it is");
         assertThat(madeOtherwise("place.tone")).isFalse();
         assertThat(value("place.tone.aside")).isCloseTo(aside + 1.5, within(0.01));
         met.add("tone");

@@ -123,7 +123,7 @@ class BeginTest extends WindowTest {
       }
       click("tour-next");
     }
-    assertThat(there("new.begin")).as("now make your own").isTrue();
+    assertThat(there("new.begin")).as("Start your own").isTrue();
     assertThat(there("tour")).isFalse();
   }
 
@@ -203,9 +203,7 @@ class BeginTest extends WindowTest {
     robot.push(KeyCode.ESCAPE);
     settle();
     Node back =
-        robot
-            .lookup((Node n) -> n instanceof Button b && "take it back".equals(b.getText()))
-            .query();
+        robot.lookup((Node n) -> n instanceof Button b && "Restore".equals(b.getText())).query();
     show(((Button) back)::fire);
     assertThat(own().all()).hasSize(2);
     assertThat(own().deletedBuilds()).isEmpty();
@@ -278,7 +276,10 @@ class BeginTest extends WindowTest {
     until(() -> there("home"));
     until(() -> list().getItems().size() >= 4);
     until(
-        () -> find(robot, "notice", Tile.class).getDescription().contains("can be shown as it is"));
+        () ->
+            find(robot, "notice", Tile.class)
+                .getDescription()
+                .contains("can't be shown correctly"));
   }
 
   /** Home of a build from anywhere lists the builds of its own shop first. */

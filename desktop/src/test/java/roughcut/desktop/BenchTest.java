@@ -48,7 +48,7 @@ class BenchTest extends BenchWalk {
     click("operation.done");
     assertThat(log().isDone("body.cut.pocket")).as("asked first").isFalse();
     assertThat(said("operation.stakes"))
-        .contains("not known: Heel thickness: not taken yet")
+        .contains("not known: Heel thickness: not measured yet")
         .anyMatch(w -> w.contains("rails"));
     assertThat(find(robot, "operation.confirm", Button.class).isDisabled())
         .as("a reason is wanted")
@@ -59,11 +59,11 @@ class BenchTest extends BenchWalk {
     assertThat(log().current().get("look.pocket.rails").value()).isEqualTo(1);
     type(robot, "hold.heel.thickness", "21.8");
     assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.8);
-    assertThat(words(robot, "operation.changed")).contains("settings are new");
+    assertThat(words(robot, "operation.changed")).contains("new settings");
     click("operation.done");
     assertThat(said("operation.stakes"))
-        .as("what can't be put back is asked with its figures")
-        .anyMatch(w -> w.contains("Depth from the surface that is there now 20.8 mm"));
+        .as("what can't be undone is asked with its figures")
+        .anyMatch(w -> w.contains("Depth from the current surface 20.8 mm"));
     assertThat(log().isDone("body.cut.pocket")).isFalse();
     click("operation.confirm");
     assertThat(log().isDone("body.cut.pocket")).isTrue();
@@ -96,7 +96,7 @@ class BenchTest extends BenchWalk {
     type(robot, "made.minutes", "55");
     assertThat(log().done("head.scarf.saw").orElseThrow().hands().toMinutes()).isEqualTo(55);
     type(robot, "made.at", "2031-01-01 10:00");
-    assertThat(words(robot, "made.message")).contains("still to come");
+    assertThat(words(robot, "made.message")).contains("in the future");
     type(robot, "made.at", "2026-04-01 10:30");
     assertThat(log().when("head.scarf.saw").orElseThrow().toString()).isEqualTo("2026-04-01T10:30");
     type(robot, "made.note", "blade was blunt");
@@ -175,7 +175,7 @@ class BenchTest extends BenchWalk {
                     (Node n) ->
                         n instanceof Button b
                             && b.getAccessibleText() != null
-                            && b.getAccessibleText().contains("take it as it is"))
+                            && b.getAccessibleText().contains("accept as it is"))
                 .tryQuery()
                 .isPresent());
     Node take =
@@ -183,13 +183,13 @@ class BenchTest extends BenchWalk {
             .lookup(
                 (Node n) ->
                     n instanceof Button b
-                        && "do this".equals(b.getText())
-                        && b.getAccessibleText().contains("take it as it is"))
+                        && "Apply".equals(b.getText())
+                        && b.getAccessibleText().contains("accept as it is"))
             .query();
     show(((Button) take)::fire);
     settle();
     assertThat(there(ways)).isFalse();
-    assertThat(log().done("head.scarf.saw").orElseThrow().note()).contains("taken as it is");
+    assertThat(log().done("head.scarf.saw").orElseThrow().note()).contains("accepted as it is");
     undo();
     assertThat(there(ways)).isTrue();
   }
@@ -209,7 +209,7 @@ class BenchTest extends BenchWalk {
     until(
         () ->
             robot
-                .lookup((Node n) -> n instanceof Labeled l && "do this".equals(l.getText()))
+                .lookup((Node n) -> n instanceof Labeled l && "Apply".equals(l.getText()))
                 .tryQuery()
                 .isPresent());
   }
@@ -246,7 +246,7 @@ class BenchTest extends BenchWalk {
     look("body.cut.pocket");
     doneAllTheSame("the heel was measured yesterday");
     assertThat(log().done("body.cut.pocket").orElseThrow().note())
-        .contains("done all the same – not known: Heel thickness")
+        .contains("marked done anyway – not known: Heel thickness")
         .endsWith("reason: the heel was measured yesterday");
   }
 
@@ -272,10 +272,10 @@ class BenchTest extends BenchWalk {
     Build before = session().build().get();
     robot.push(KeyCode.CONTROL, KeyCode.T);
     settle();
-    assertThat(words(robot, "what-if.words")).contains("nothing of it is stored");
+    assertThat(words(robot, "what-if.words")).contains("Nothing is saved");
     type("body.thickness", "41");
     type("joint.x", "428");
-    assertThat(words(robot, "what-if.words")).contains("thin spots").contains("settings");
+    assertThat(words(robot, "what-if.words")).contains("clearances").contains("settings");
     click("what-if.open");
     TableView<?> table = find(robot, "what-if.table", TableView.class);
     assertThat(table.getItems()).hasSizeGreaterThan(5);

@@ -123,7 +123,7 @@ abstract class BenchWalk extends WindowTest {
       settle();
     }
     if (!log().isDone(id)) {
-      assertThat(machine("machine.hold")).as(id).startsWith("Done at these figures?");
+      assertThat(machine("machine.hold")).as(id).startsWith("Mark done with these sizes?");
       robot.push(KeyCode.D);
       settle();
     }
@@ -160,7 +160,7 @@ abstract class BenchWalk extends WindowTest {
             (Node n) ->
                 n instanceof Button b
                     && b.getAccessibleText() != null
-                    && b.getAccessibleText().startsWith("Do this: " + words))
+                    && b.getAccessibleText().startsWith("Apply: " + words))
         .queryAllAs(Button.class)
         .stream()
         .findFirst()

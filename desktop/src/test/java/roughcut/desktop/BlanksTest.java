@@ -174,7 +174,7 @@ class BlanksTest extends WindowTest {
     assertThat(session().plan().get().rips().fit()).isFalse();
     Button first =
         robot
-            .lookup((javafx.scene.Node n) -> n instanceof Button b && "do this".equals(b.getText()))
+            .lookup((javafx.scene.Node n) -> n instanceof Button b && "Apply".equals(b.getText()))
             .query();
     robot.clickOn(first);
     assertThat(session().plan().get().rips().fit()).isTrue();
@@ -275,7 +275,7 @@ class BlanksTest extends WindowTest {
     assertThat(words(robot, "rack-told")).contains("1 boards read").contains("row 3, width_mm");
     assertThat(session().shop().get().board("n-1")).isPresent();
     robot.interact(() -> window.readBoards(data.resolve("nowhere.csv")));
-    assertThat(words(robot, "rack-told")).contains("Nothing read").contains("no file");
+    assertThat(words(robot, "rack-told")).contains("Not imported").contains("no file");
     robot.clickOn(find(robot, "board.irreplaceable", CheckBox.class));
     assertThat(session().shop().get().boards()).anyMatch(Board::irreplaceable);
   }

@@ -304,7 +304,7 @@ class BodyTest extends WindowTest {
         .as("the gap in the drawer is closed")
         .allMatch(Optional::isEmpty);
     type(robot, "cutter.diameter", "900");
-    assertThat(text("cutter.diameter.message")).contains("needs a diameter");
+    assertThat(text("cutter.diameter.message")).contains("needs a possible diameter");
     assertThat(
             session().shop().get().cutters().stream().reduce((a, b) -> b).orElseThrow().diameter())
         .isEqualTo(9.5);

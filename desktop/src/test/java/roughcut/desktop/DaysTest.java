@@ -67,7 +67,7 @@ class DaysTest extends WindowTest {
     typed("brief.due", "soon");
     assertThat(text("brief.wrong")).contains("is not a day");
     typed("brief.due", clock().today().minusDays(3).toString());
-    assertThat(text("brief.wrong")).contains("is over already");
+    assertThat(text("brief.wrong")).contains("has passed");
     assertThat(session().build().get().brief().due()).isEmpty();
     typed("brief.due", clock().today().plusDays(9).toString());
     assertThat(text("days.own")).startsWith("Heron:").contains("late by");
@@ -125,7 +125,7 @@ class DaysTest extends WindowTest {
     typed("hours.monday", "21-18");
     assertThat(text("hours.wrong")).contains("closes before it opens");
     typed("hours.monday", "all day");
-    assertThat(text("hours.wrong")).contains("is not from and to");
+    assertThat(text("hours.wrong")).contains("is not a time range");
     assertThat(session().shop().get().hours().on(DayOfWeek.MONDAY)).hasSize(1);
     for (DayOfWeek day : DayOfWeek.values()) {
       show(() -> session().editShop("", "hours", s -> s.withHours(s.hours().with(day, List.of()))));
@@ -207,12 +207,17 @@ class DaysTest extends WindowTest {
     pick("pickup.neck.swing", "up");
     pick("pickup.bridge.swing", "down");
     pick("pickup.neck.magnet", "north end");
-    assertThat(said(robot, "needle and compass of two")).as("one compass is missing").isTrue();
+    assertThat(said(robot, "needle and compass readings of two"))
+        .as("one compass is missing")
+        .isTrue();
     pick("pickup.bridge.magnet", "south end");
-    assertThat(said(robot, "out of phase: swap the leads of one, then they agree and cancel hum"))
+    assertThat(
+            said(
+                robot,
+                "out of phase: swap the leads of one, then they are in phase and cancel hum"))
         .isTrue();
     pick("pickup.bridge.swing", "up");
-    assertThat(said(robot, "in phase, and cancel hum")).isTrue();
+    assertThat(said(robot, "in phase, and hum-cancelling")).isTrue();
     assertThat(session().build().get().log().readings())
         .as("all of them are kept")
         .filteredOn(r -> r.of().equals("pickup.bridge.swing"))

@@ -47,7 +47,7 @@ class DeviationsTest extends BenchWalk {
     settle();
     robot.push(KeyCode.D);
     settle();
-    assertThat(machine("machine.hold")).startsWith("Why is it done all the same?");
+    assertThat(machine("machine.hold")).startsWith("Why do you mark it done anyway?");
     robot.push(KeyCode.ESCAPE);
     settle();
     assertThat(done(pocket.id())).isFalse();
@@ -110,7 +110,7 @@ class DeviationsTest extends BenchWalk {
     readOff("place.tone.aside", aside + 1.5);
     look(tone.id());
     show(() -> stage.toFront());
-    takeWay("ways.place.tone.aside", "take it as it is");
+    takeWay("ways.place.tone.aside", "accept as it is");
     assertThat(bench().bench().outdatedCuts())
         .noneMatch(s -> s.planned().id().startsWith("place.tone"));
 
@@ -139,7 +139,7 @@ class DeviationsTest extends BenchWalk {
         look(wet.operation().id());
         robot.push(KeyCode.D);
         settle();
-        assertThat(machine("machine.hold")).startsWith("Why is it done all the same?");
+        assertThat(machine("machine.hold")).startsWith("Why do you mark it done anyway?");
         robot.push(KeyCode.ESCAPE);
         settle();
         assertThat(done(wet.operation().id())).isFalse();

@@ -35,7 +35,7 @@ class EditingTest extends WindowTest {
   void theDrawingFollowsWhileTypingAndOneUndoTakesItBack(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
     keys(robot, "scale.length", "62");
-    assertThat(value("saddle.from-nut")).as("62 alone can't be").isEqualTo(640);
+    assertThat(value("saddle.from-nut")).as("62 alone can't be made").isEqualTo(640);
     robot.write("8", 0);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(value("saddle.from-nut")).as("the plan on the screen follows").isEqualTo(628);
@@ -104,11 +104,11 @@ class EditingTest extends WindowTest {
   @Test
   void asDesignedPutsTheDecidedNumbersBack(FxRobot robot) {
     assertThat(value("scarf.run")).isCloseTo(67.2, within(0.05));
-    robot.clickOn("as designed");
+    robot.clickOn("As designed");
     assertThat(value("scarf.run")).isCloseTo(72.2, within(0.05));
     robot.push(KeyCode.CONTROL, KeyCode.B);
     assertThat(value("scarf.run")).isCloseTo(67.2, within(0.05));
-    assertThat((Object) robot.lookup("as built").queryAs(javafx.scene.control.ToggleButton.class))
+    assertThat((Object) robot.lookup("As built").queryAs(javafx.scene.control.ToggleButton.class))
         .matches(t -> ((Toggle) t).isSelected());
   }
 
@@ -146,7 +146,7 @@ class EditingTest extends WindowTest {
   @Test
   void stripsAreAddedChangedAndTakenAwayOnBothSides(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
-    robot.clickOn("add a strip outside");
+    robot.clickOn("Add outer strip");
     assertThat(session().build().get().design().neckStack().size()).isEqualTo(7);
     type(robot, "neck.strip.1.thickness", "3");
     assertThat(value("blank.width")).isEqualTo(68);
@@ -167,7 +167,7 @@ class EditingTest extends WindowTest {
     robot.write("edge margin", 0).push(KeyCode.ENTER);
     until(() -> find(robot, "nut.edge-margin", TextField.class).isFocused());
     robot.push(KeyCode.CONTROL, KeyCode.K);
-    robot.write("fret 7 from the nut", 0).push(KeyCode.ENTER);
+    robot.write("fret 7 from nut line", 0).push(KeyCode.ENTER);
     assertThat(find(robot, "sum-card", SumCard.class).isVisible()).isTrue();
   }
 }

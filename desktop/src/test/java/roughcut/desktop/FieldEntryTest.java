@@ -193,7 +193,7 @@ class FieldEntryTest extends WindowTest {
     settle();
     assertThat(decided("head.length")).as("saving").isEqualTo(192);
     keys(robot, "head.length", "193");
-    robot.clickOn("as designed");
+    robot.clickOn("As designed");
     settle();
     assertThat(decided("head.length")).as("a click elsewhere").isEqualTo(193);
     keys(robot, "head.length", "194");

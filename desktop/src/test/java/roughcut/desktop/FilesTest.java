@@ -115,7 +115,7 @@ class FilesTest extends WindowTest {
     assertThat(BuildFile.open(heron).build().name()).isEqualTo("Theirs");
     Path rescue = window.workspace().state().get().rescue();
     assertThat(BuildFile.open(rescue).build().design().numbers().get("head.length")).isEqualTo(191);
-    robot.clickOn("keep mine");
+    robot.clickOn("Keep mine");
     until(() -> BuildFile.open(heron).build().name().equals("Heron"));
     until(() -> saving() == Autosave.Saving.SAVED);
   }
@@ -134,7 +134,7 @@ class FilesTest extends WindowTest {
     assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("192");
     Files.delete(builds);
     Files.move(away, builds);
-    robot.clickOn("try again");
+    robot.clickOn("Try again");
     until(() -> BuildFile.open(heron).build().design().numbers().get("head.length") == 192);
   }
 
@@ -161,7 +161,7 @@ class FilesTest extends WindowTest {
     Path folder = data.resolve("sheets");
     robot.push(KeyCode.CONTROL, KeyCode.P);
     robot.interact(() -> window.sheets().exportTo(folder, words -> {}));
-    until(() -> words(robot, "export-result").startsWith("Written to"));
+    until(() -> words(robot, "export-result").startsWith("Saved to"));
     assertThat(folder.resolve("plan.pdf")).isNotEmptyFile();
     robot.interact(() -> window.sheets().exportTo(heron, words -> {}));
     until(() -> words(robot, "export-result").contains("can't save"));

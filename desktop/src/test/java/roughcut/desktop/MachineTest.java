@@ -92,14 +92,14 @@ class MachineTest extends BenchWalk {
     assertThat(machine("machine.hold")).startsWith("Measure: Heel thickness");
     robot.push(KeyCode.D);
     settle();
-    assertThat(machine("machine.hold")).startsWith("Why is it done all the same?");
+    assertThat(machine("machine.hold")).startsWith("Why do you mark it done anyway?");
     assertThat(log().isDone("body.cut.pocket")).isFalse();
     robot.push(KeyCode.ENTER);
     settle();
-    assertThat(machine("machine.message")).isEqualTo("A few words why, or Esc.");
+    assertThat(machine("machine.message")).isEqualTo("Type a few words why, or press Esc.");
     robot.push(KeyCode.ESCAPE);
     settle();
-    assertThat(machine("machine.message")).isEqualTo("Left undone.");
+    assertThat(machine("machine.message")).isEqualTo("Cancelled.");
     assertThat(log().isDone("body.cut.pocket")).isFalse();
     robot.push(KeyCode.M).write("abc", 0).push(KeyCode.ENTER);
     settle();
@@ -111,7 +111,7 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.CONTROL, KeyCode.A).write("21.9", 0).push(KeyCode.ENTER);
     settle();
     assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.9);
-    assertThat(machine("machine.message")).contains("settings are new");
+    assertThat(machine("machine.message")).contains("new settings");
     robot.push(KeyCode.K).write("blade wants sharpening", 0).push(KeyCode.ENTER);
     settle();
     robot.push(KeyCode.Y);
@@ -147,7 +147,7 @@ class MachineTest extends BenchWalk {
     settle();
     robot.push(KeyCode.DOWN);
     until(() -> machine("machine.page").startsWith("Pass "));
-    assertThat(figures()).anyMatch(w -> w.contains("router's depth from the template"));
+    assertThat(figures()).anyMatch(w -> w.contains("router depth from the template"));
     robot.push(KeyCode.SPACE);
     until(() -> !bench().chosen().get().equals("body.cut.pocket"));
     assertThat(bench().step().orElseThrow().state()).isEqualTo(Bench.State.READY);
@@ -246,7 +246,7 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.R);
     robot.push(KeyCode.CONTROL, KeyCode.A).write("21.8", 0).push(KeyCode.ENTER);
     settle();
-    assertThat(machine("machine.message")).contains("The clock stands at");
+    assertThat(machine("machine.message")).contains("The clock says");
     assertThat(log().current().get("heel.thickness").value()).isEqualTo(21.8);
   }
 
@@ -297,7 +297,7 @@ class MachineTest extends BenchWalk {
     until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
     robot.clickOn(find(robot, "machine.key.d", Node.class));
     settle();
-    assertThat(machine("machine.hold")).startsWith("Done at these figures?");
+    assertThat(machine("machine.hold")).startsWith("Mark done with these sizes?");
     robot.clickOn(find(robot, "machine.key.d", Node.class));
     until(() -> log().isDone("body.cut.index"));
     robot.clickOn(find(robot, "machine.key.u", Node.class));
@@ -329,8 +329,8 @@ class MachineTest extends BenchWalk {
     robot.push(KeyCode.F9);
     until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
     robot.push(KeyCode.F4);
-    until(() -> machine("machine.message").contains("hasn't settled"));
-    show(() -> window.command("Caliper, simulated"));
+    until(() -> machine("machine.message").contains("isn't stable"));
+    show(() -> window.command("Simulated caliper"));
     Slider jaw = find(robot, "caliper.jaw", Slider.class);
     show(() -> jaw.setValue(20.44));
     until(() -> words(robot, "caliper.state").equals("settled"));
@@ -347,7 +347,7 @@ class MachineTest extends BenchWalk {
 
   /** The caliper's jaws closed on something so wide, until they stand still. */
   private void close(FxRobot robot, double mm) {
-    show(() -> window.command("Caliper, simulated"));
+    show(() -> window.command("Simulated caliper"));
     show(() -> find(robot, "caliper.jaw", Slider.class).setValue(mm));
     until(() -> words(robot, "caliper.state").equals("settled"));
     show(() -> window.atMachine().orElseThrow().open());
@@ -439,7 +439,7 @@ class MachineTest extends BenchWalk {
             .anyMatch(r -> r.value() == slipped);
       }
       if (day == 5) {
-        show(() -> window.command("Caliper, simulated"));
+        show(() -> window.command("Simulated caliper"));
         show(() -> find(robot, "caliper.unplug", javafx.scene.control.ToggleButton.class).fire());
         show(() -> window.atMachine().orElseThrow().open());
         look("body.cut.pocket");

@@ -93,15 +93,15 @@ class OwnWorkTest extends WindowTest {
         DemoFolder.build(demo(), "Dunlin"),
         Files.readString(DemoFolder.build(demo(), "Dunlin")).replace("\"Dunlin\"", "\"Played\""));
 
-    show(() -> window.command("Reset the demo …"));
+    show(() -> window.command("Reset demo …"));
     assertThat(notice()).contains("Reset the demo?");
     assertThat(session().shop().get().board("new")).as("nothing is done unasked").isPresent();
-    press("reset it");
+    press("Reset");
     assertThat(session().shop().get().boards()).hasSameSizeAs(Demo.shop().boards());
     assertThat(BuildFile.open(DemoFolder.build(demo(), "Dunlin")).build().name())
         .isEqualTo("Dunlin");
     assertThat(ShopFile.open(own).shop().board("my own ash")).isPresent();
-    press("bring back what I had");
+    press("Undo reset");
     assertThat(session().shop().get().board("new")).isPresent();
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(201);
     assertThat(BuildFile.open(DemoFolder.build(demo(), "Dunlin")).build().name())
@@ -112,8 +112,8 @@ class OwnWorkTest extends WindowTest {
   @Test
   void aResetIsUndoneLikeAnyEditShopIncluded() throws Exception {
     show(() -> session().editShop("a board", "b", s -> s.addBoard(Board.unknown("new", "elm"))));
-    show(() -> window.command("Reset the demo …"));
-    press("reset it");
+    show(() -> window.command("Reset demo …"));
+    press("Reset");
     assertThat(session().shop().get().board("new")).isEmpty();
     undo();
     assertThat(session().shop().get().board("new")).isPresent();
@@ -185,7 +185,7 @@ class OwnWorkTest extends WindowTest {
         .isFalse();
     show(() -> find(robot, "saving", Button.class).fire());
     assertThat(notice()).as("the choice comes back").contains("changed by another");
-    press("take theirs");
+    press("Use their version");
     assertThat(session().build().get().name()).isEqualTo("Theirs");
     undo();
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(195);
@@ -211,7 +211,7 @@ class OwnWorkTest extends WindowTest {
     assertThat(both.isDone("body.cut.index")).isTrue();
     assertThat(both.current().get("heel.thickness").value()).isEqualTo(20.7);
     assertThat(session().build().get().log().isDone("body.cut.index")).isTrue();
-    assertThat(notice()).contains("Another window worked on this build too");
+    assertThat(notice()).contains("Another window changed this build too");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.SAVED);
     undo();
     assertThat(session().build().get().log().isDone("body.cut.index"))
@@ -247,7 +247,7 @@ class OwnWorkTest extends WindowTest {
     window = openWindow(heron);
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(185);
     assertThat(notice()).contains("couldn't be saved");
-    press("bring it back");
+    press("Restore");
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(207);
     until(() -> new RescueCopies(data).builds().isEmpty());
     undo();
@@ -275,7 +275,7 @@ class OwnWorkTest extends WindowTest {
     Button back =
         robot
             .lookup(
-                (Node n) -> n instanceof Button b && b.getText().startsWith("Go back to the build"))
+                (Node n) -> n instanceof Button b && b.getText().startsWith("Restore the build"))
             .query();
     show(back::fire);
     assertThat(BuildFile.open(broken).build().name()).isEqualTo("the good one");

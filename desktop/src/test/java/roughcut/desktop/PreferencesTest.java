@@ -59,7 +59,7 @@ class PreferencesTest extends WindowTest {
     assertThat(pixel(20, 120).getBrightness()).isGreaterThan(0.9);
     preferences();
     pick("pref.units", "inches, in 1/32");
-    pick("pref.light", "dark, in a dim shop");
+    pick("pref.light", "dark, for a dim shop");
     pick("pref.text", "largest");
     click("pref.close");
     assertThat(session().units().get()).isEqualTo(new Units(Units.System.FRACTION, 32));
@@ -74,7 +74,7 @@ class PreferencesTest extends WindowTest {
     settle();
     assertThat(session().units().get().denominator()).isEqualTo(32);
     preferences();
-    pick("pref.light", "paper, by daylight");
+    pick("pref.light", "light, for daylight");
     pick("pref.text", "usual");
     click("pref.close");
     assertThat(pixel(20, 120).getBrightness()).isGreaterThan(0.9);
@@ -130,7 +130,7 @@ class PreferencesTest extends WindowTest {
     Files.walk(stick).sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
     assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new OwnShop(data).folder()))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("is its disk there?");
+        .hasMessageContaining("Is its disk connected?");
     assertThat(stick).doesNotExist();
     robot.push(KeyCode.CONTROL, KeyCode.H);
     settle();

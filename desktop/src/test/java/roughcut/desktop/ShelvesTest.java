@@ -88,7 +88,7 @@ class ShelvesTest extends WindowTest {
     click("shelf.tuners.put");
     robot.write("six in hand", 0).push(KeyCode.ENTER);
     settle();
-    show(() -> window.command("Shelves: strings, hardware in hand …"));
+    show(() -> window.command("Inventory: strings and hardware …"));
     TableView<?> table = find(robot, "shelves.table", TableView.class);
     assertThat(table.getItems()).hasSize(1);
     TextField post = find(robot, "shelves.tuner.post.measured", TextField.class);
@@ -112,7 +112,7 @@ class ShelvesTest extends WindowTest {
   /** A wood gets the maker's name and weight, another is added and used, and both can be undone. */
   @Test
   void woodsAreCalledWhatTheMakerCallsThem() throws Exception {
-    show(() -> window.command("Woods: what they are called, weigh and do …"));
+    show(() -> window.command("Woods: names, weight, movement …"));
     assertThat(find(robot, "woods.name", TextField.class).getText()).isEqualTo("hornbeam");
     type(robot, "woods.name", "hedge wood");
     type(robot, "woods.density", "801");
@@ -135,7 +135,7 @@ class ShelvesTest extends WindowTest {
     settle();
     pick("body.species", "hedge, the pale one");
     assertThat(plan().body().backWood().name()).isEqualTo("hedge, the pale one");
-    show(() -> window.command("Woods: what they are called, weigh and do …"));
+    show(() -> window.command("Woods: names, weight, movement …"));
     @SuppressWarnings("unchecked")
     TableView<Species> woods = find(robot, "woods.table", TableView.class);
     show(() -> woods.getSelectionModel().select(plan().wood("own-hornbeam-2")));

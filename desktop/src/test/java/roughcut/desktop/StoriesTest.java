@@ -102,13 +102,13 @@ class StoriesTest extends BenchWalk {
     until(
         () ->
             robot
-                .lookup((Node n) -> n instanceof Labeled l && "do this".equals(l.getText()))
+                .lookup((Node n) -> n instanceof Labeled l && "Apply".equals(l.getText()))
                 .tryQuery()
                 .isPresent());
-    pressFirst("do this");
+    pressFirst("Apply");
     Build mended = session().build().get();
     Set<String> after = stops();
-    assertThat(before).as("nothing new stands at stop").containsAll(after);
+    assertThat(before).as("nothing new stands below minimum").containsAll(after);
     assertThat(log().current().get("heel.thickness").value())
         .as("the wood stays as it is")
         .isEqualTo(Double.parseDouble(read));
@@ -221,7 +221,7 @@ class StoriesTest extends BenchWalk {
     Files.move(pocket, shop);
     show(() -> window = inOwnWindow(heron));
     assertThat(design().numbers()).containsEntry("head.length", 190.0);
-    pressFirst("bring it back");
+    pressFirst("Restore");
     assertThat(design().numbers())
         .containsEntry("head.length", 191.0)
         .containsEntry("head.width", 91.0);
@@ -295,7 +295,7 @@ class StoriesTest extends BenchWalk {
     Path folder = data.resolve("sheets");
     show(() -> window.choose(StationId.SHEETS));
     show(() -> window.sheets().exportTo(folder, words -> {}));
-    until(() -> words(robot, "export-result").startsWith("Written to"));
+    until(() -> words(robot, "export-result").startsWith("Saved to"));
     assertThat(Files.readString(folder.resolve("frets.csv"))).isNotBlank();
     try (var sheet = org.apache.pdfbox.Loader.loadPDF(folder.resolve("plan.pdf").toFile())) {
       String text = new org.apache.pdfbox.text.PDFTextStripper().getText(sheet);

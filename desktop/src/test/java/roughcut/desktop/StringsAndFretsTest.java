@@ -146,7 +146,7 @@ class StringsAndFretsTest extends WindowTest {
     assertThat(said(robot, "trying …")).isFalse();
     readOff("proof.standing", standing);
     readOff("proof.straightedge", edge);
-    until(() -> said(robot, "the saddle stands as wanted"));
+    until(() -> said(robot, "the saddle height is as planned"));
     assertThat(said(robot, "Full-face shim")).isFalse();
   }
 

@@ -18,7 +18,7 @@ import roughcut.shop.Board;
 
 /** Which board of the rack the strips of one wood come from. */
 final class BoardChoice extends HBox {
-  private static final String ANY = "as they fit";
+  private static final String ANY = "any that fits";
 
   private final Session session;
   private final Label wood = new Label();
@@ -36,7 +36,7 @@ final class BoardChoice extends HBox {
     setHgrow(space, Priority.ALWAYS);
     boards.getStyleClass().add("choice-box");
     boards.setPrefWidth(150);
-    boards.setPlaceholder(new Label("none in the rack"));
+    boards.setPlaceholder(new Label("none in the inventory"));
     boards.valueProperty().addListener((p, was, is) -> chosen(is));
     getChildren().addAll(wood, space, boards);
   }

@@ -69,12 +69,12 @@ public final class BoardEditor extends VBox {
             "board.grain",
             "Grain",
             g -> g.name().toLowerCase(Locale.ROOT) + "-sawn",
-            g -> change("the grain of a board", b -> b.withGrain(g)));
+            g -> change("Board name", b -> b.withGrain(g)));
     ControlNames.set(irreplaceable, "board.irreplaceable");
     irreplaceable.setOnAction(
         e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
     ControlNames.set(note, "board.note");
-    note.setAccessibleText("Note on the board");
+    note.setAccessibleText("Board note");
     note.setPromptText("note");
     note.getStyleClass().add("text-entry");
     note.textProperty()
@@ -90,11 +90,11 @@ public final class BoardEditor extends VBox {
     number("board.moisture", "Moisture", Quantity.PERCENT, Board::moisture, Board::withMoisture);
     number(
         NeckKeys.BOARD_RUN_OUT.id(),
-        "Grain runs out",
+        "Grain runout",
         Quantity.ANGLE,
         b -> OptionalDouble.of(b.runOut()),
         (b, v) -> b.withRunOut(v.orElse(0)));
-    number("board.mass", "Weighs", Quantity.MASS, Board::mass, Board::withMass);
+    number("board.mass", "Weight", Quantity.MASS, Board::mass, Board::withMass);
     number("board.price", "Price", Quantity.RATIO, Board::price, Board::withPrice);
     marks = new MarkEditor(session, board);
     getChildren().addAll(name, own, species);
@@ -131,12 +131,12 @@ public final class BoardEditor extends VBox {
     }
     Board board = now.get();
     String name = Shop.namedByWood(board) ? session.shop().get().freeName(next.id()) : board.id();
-    renamed("the wood of a board", b -> b.withSpecies(next.id()), name);
+    renamed("wood of a board", b -> b.withSpecies(next.id()), name);
   }
 
   private void rename(String to) {
     if (!showing && current().isPresent() && !to.isEmpty() && !to.equals(board.get())) {
-      renamed("the name of a board", b -> b, to);
+      renamed("name of a board", b -> b, to);
     }
   }
 

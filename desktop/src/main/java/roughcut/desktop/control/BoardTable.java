@@ -35,7 +35,7 @@ public final class BoardTable extends NumberTable<Board> {
    */
   public BoardTable(Supplier<Woods> woods, Consumer<String> chosen) {
     super("board-table", b -> chosen.accept(b.id()));
-    Label empty = new Label("No boards yet: add one, or read a table.");
+    Label empty = new Label("No boards yet. Add one, or import a table.");
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
     column("board", Board::id, 94);

@@ -27,15 +27,17 @@ import roughcut.schedule.BriefCheck;
 public final class BriefEditor extends VBox {
   /** What is often asked for, each with what it is tied to. */
   private enum Ask {
-    INSTRUMENT("Weighs at most, g", Brief.Kind.AT_MOST, RoutKeys.INSTRUMENT_MASS.id()),
-    BODY("Body weighs at most, g", Brief.Kind.AT_MOST, RoutKeys.BODY_MASS.id()),
-    NECK("Neck weighs at most, g", Brief.Kind.AT_MOST, BlankKeys.NECK_MASS.id()),
+    INSTRUMENT("Maximum weight, g", Brief.Kind.AT_MOST, RoutKeys.INSTRUMENT_MASS.id()),
+    BODY("Maximum body weight, g", Brief.Kind.AT_MOST, RoutKeys.BODY_MASS.id()),
+    NECK("Maximum neck weight, g", Brief.Kind.AT_MOST, BlankKeys.NECK_MASS.id()),
     BALANCE(
-        "Balances behind the strap, mm", Brief.Kind.AT_LEAST, RoutKeys.BALANCE_BEHIND_STRAP.id()),
+        "Balances behind the strap button, mm",
+        Brief.Kind.AT_LEAST,
+        RoutKeys.BALANCE_BEHIND_STRAP.id()),
     APART("Comes apart for travel", Brief.Kind.COMES_APART, ""),
     HAND("Only wood in hand", Brief.Kind.ONLY_IN_HAND, ""),
-    COST("Boards cost at most", Brief.Kind.COSTS_AT_MOST, ""),
-    EYE("By eye: say what", Brief.Kind.BY_EYE, "");
+    COST("Maximum cost of boards", Brief.Kind.COSTS_AT_MOST, ""),
+    EYE("Judged by eye: in words", Brief.Kind.BY_EYE, "");
 
     private final String words;
     private final Brief.Kind kind;
@@ -53,7 +55,7 @@ public final class BriefEditor extends VBox {
   private final Label wrong = new Label();
   private final VBox lines = new VBox(4);
   private final PickField<Ask> ask =
-      new PickField<>("brief.ask", "Must hold", a -> a.words, a -> {});
+      new PickField<>("brief.ask", "Requirement", a -> a.words, a -> {});
   private final TextField limit = new TextField();
 
   public BriefEditor(Session session) {
@@ -61,7 +63,7 @@ public final class BriefEditor extends VBox {
     this.session = session;
     ControlNames.set(due, "brief.due");
     due.setPromptText("2026-12-24");
-    due.setAccessibleText("Done by, as year-month-day");
+    due.setAccessibleText("Due date, as year-month-day");
     due.setPrefWidth(110);
     due.setOnAction(e -> enterDue());
     due.focusedProperty()
@@ -71,7 +73,7 @@ public final class BriefEditor extends VBox {
                 enterDue();
               }
             });
-    Label by = new Label("Done by");
+    Label by = new Label("Due date");
     by.getStyleClass().add("decision-label");
     by.setLabelFor(due);
     Region space = new Region();
@@ -83,7 +85,7 @@ public final class BriefEditor extends VBox {
     wrong.setWrapText(true);
     ControlNames.set(limit, "brief.limit");
     limit.setPromptText("limit, or words");
-    limit.setAccessibleText("The limit, or what is judged by eye");
+    limit.setAccessibleText("Limit, or what is judged by eye");
     limit.setOnAction(e -> add());
     HBox.setHgrow(limit, Priority.ALWAYS);
     Button more = new Button("add");
@@ -121,9 +123,9 @@ public final class BriefEditor extends VBox {
       Optional<LocalDate> day =
           text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
       if (day.filter(d -> d.isBefore(session.now().today())).isPresent()) {
-        tell(text + " is over already.");
+        tell(text + " has passed.");
       } else if (!day.equals(brief().due())) {
-        edit("the day it is due", b -> b.withDue(day));
+        edit("due date", b -> b.withDue(day));
       } else {
         tell("");
       }
@@ -149,7 +151,7 @@ public final class BriefEditor extends VBox {
             default -> chosen.words.replaceFirst(", (g|mm)$", "") + " " + typed;
           };
       Brief.Wish wish = new Brief.Wish(words, chosen.kind, chosen.value, number, false);
-      if (edit("what must hold", b -> b.with(wish))) {
+      if (edit("requirement", b -> b.with(wish))) {
         limit.clear();
       }
     } catch (InvalidInput | IllegalArgumentException e) {
@@ -187,17 +189,17 @@ public final class BriefEditor extends VBox {
       if (wish.kind() == Brief.Kind.BY_EYE) {
         CheckBox held = new CheckBox();
         held.getStyleClass().add("tick");
-        held.setAccessibleText(wish.words() + " holds");
+        held.setAccessibleText(wish.words() + " met");
         held.setSelected(wish.held());
         held.setOnAction(
-            e -> edit("what must hold", b -> b.with(index, wish.found(held.isSelected()))));
+            e -> edit("requirement", b -> b.with(index, wish.found(held.isSelected()))));
         head.getChildren().add(0, held);
       }
       Button off = new Button("×");
       ControlNames.set(off, "brief." + (index + 1) + ".remove");
-      off.setAccessibleText("No longer: " + wish.words());
+      off.setAccessibleText("Removed: " + wish.words());
       off.getStyleClass().add("text-button");
-      off.setOnAction(e -> edit("what must hold", b -> b.without(index)));
+      off.setOnAction(e -> edit("requirement", b -> b.without(index)));
       head.getChildren().add(off);
     }
     Label how = new Label(check.how().in(session.units().get()));

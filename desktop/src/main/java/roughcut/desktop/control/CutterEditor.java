@@ -51,11 +51,11 @@ public final class CutterEditor extends VBox {
     condition =
         new PickField<>(
             "cutter.condition",
-            "It is",
+            "Type",
             Cutter.Condition::word,
             k -> change("condition", c -> c.withCondition(k)));
     ControlNames.set(name, "cutter.name");
-    name.setAccessibleText("Name of the cutter");
+    name.setAccessibleText("Cutter name");
     name.getStyleClass().add("text-entry");
     name.setOnAction(e -> change("name", c -> c.withName(name.getText().strip())));
     name.focusedProperty()
@@ -69,14 +69,12 @@ public final class CutterEditor extends VBox {
     number("diameter", "Diameter", Cutter::diameter, Cutter::withDiameter);
     number("cutting", "Cutting length", Cutter::cutting, (c, v) -> sized(c, 1, v));
     number("shank", "Shank", Cutter::shank, (c, v) -> sized(c, 2, v));
-    number("bearing", "Bearing, 0 without", Cutter::bearing, (c, v) -> sized(c, 3, v));
-    number("bearing-height", "Bearing is high", Cutter::bearingHeight, (c, v) -> sized(c, 4, v));
-    number("stick-out", "Sticks out at most", Cutter::stickOut, (c, v) -> sized(c, 5, v));
-    number("spur", "Spur or point", Cutter::spur, (c, v) -> sized(c, 6, v));
+    number("bearing", "Bearing (0 for none)", Cutter::bearing, (c, v) -> sized(c, 3, v));
+    number("bearing-height", "Bearing height", Cutter::bearingHeight, (c, v) -> sized(c, 4, v));
+    number("stick-out", "Longest reach", Cutter::stickOut, (c, v) -> sized(c, 5, v));
+    number("spur", "Spur or point length", Cutter::spur, (c, v) -> sized(c, 6, v));
     getChildren()
-        .add(
-            new HBox(
-                6, button("cutter.add", "put one in"), button("cutter.remove", "take it out")));
+        .add(new HBox(6, button("cutter.add", "Add bit"), button("cutter.remove", "Remove")));
     session.plan().addListener((p, was, is) -> show());
     show();
   }
@@ -142,7 +140,7 @@ public final class CutterEditor extends VBox {
   private void count(boolean more) {
     int at = index;
     session.makeShop(
-        more ? "one more cutter" : "one cutter less",
+        more ? "adding a cutter" : "removing a cutter",
         "cutters",
         s -> {
           List<Cutter> next = new ArrayList<>(s.cutters());

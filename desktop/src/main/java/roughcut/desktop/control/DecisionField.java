@@ -72,7 +72,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     LazyTooltip.on(
         field,
         decision.hint().in(session.units().get())
-            + (decision.measurable() ? "\nF2: enter what was measured" : ""));
+            + (decision.measurable() ? "\nF2: enter the measured size" : ""));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -101,16 +101,16 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   private ContextMenu menu() {
     ContextMenu menu = new ContextMenu();
     if (decision.measurable()) {
-      menu.getItems().add(Menus.item("Enter what was measured    F2", this::askForReading));
+      menu.getItems().add(Menus.item("Enter measured size    F2", this::askForReading));
     }
     if (session.build().get().measured().containsKey(decision.id())) {
-      menu.getItems().add(Menus.item("Take back what was measured", measured::takeBack));
+      menu.getItems().add(Menus.item("Remove measurement", measured::takeBack));
     }
     menu.getItems()
-        .add(Menus.item("Copy the number", () -> NumberClipboard.copy(shown().replace('−', '-'))));
+        .add(Menus.item("Copy number", () -> NumberClipboard.copy(shown().replace('−', '-'))));
     menu.getItems().add(Menus.asks(this, "What this changes", NumberEvent.CHANGES, decision.id()));
     if (decision.follows() && !following()) {
-      menu.getItems().add(Menus.item("Let it follow again", this::release));
+      menu.getItems().add(Menus.item("Reset to automatic", this::release));
     }
     return menu;
   }
@@ -149,7 +149,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   @Override
   public Optional<String> take(double value) {
     if (!decision.measurable()) {
-      return Optional.of(decision.label().in(session.units().get()) + " isn't measured");
+      return Optional.of(decision.label().in(session.units().get()) + " can't be measured");
     }
     if (!decision.allows(value)) {
       return Optional.of(decision.range().refusal(value, session.units().get()));
@@ -240,7 +240,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     return build -> {
       if (Decisions.find(build.design(), decision.id()).isEmpty()) {
         throw new IllegalArgumentException(
-            decision.label().in(session.units().get()) + " isn't there any more");
+            decision.label().in(session.units().get()) + " no longer exists");
       }
       return build.withDesign(decision.with(build.design(), value));
     };

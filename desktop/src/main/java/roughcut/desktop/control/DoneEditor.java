@@ -74,7 +74,7 @@ final class DoneEditor extends VBox {
     try {
       LocalDateTime at = LocalDateTime.parse(text, AT);
       return at.isAfter(session.now().minute())
-          ? text + " is still to come"
+          ? text + " is in the future"
           : mend("when it was done", d -> d.at(at));
     } catch (DateTimeParseException e) {
       return "Write it as " + done.at().format(AT);
@@ -83,12 +83,12 @@ final class DoneEditor extends VBox {
 
   private String minutes(String text) {
     if (text.isEmpty()) {
-      return mend("how long it took", d -> d.took(Duration.ZERO));
+      return mend("time taken", d -> d.took(Duration.ZERO));
     }
     if (!text.matches("\\d{1,5}")) {
       return "Whole minutes, such as 45";
     }
-    return mend("how long it took", d -> d.took(Duration.ofMinutes(Long.parseLong(text))));
+    return mend("time taken", d -> d.took(Duration.ofMinutes(Long.parseLong(text))));
   }
 
   private String note(String text) {

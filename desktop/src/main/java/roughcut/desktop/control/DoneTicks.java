@@ -92,7 +92,7 @@ public final class DoneTicks extends VBox {
               + risks.get(0).kind().word().in(context.session().units().get())
               + ": "
               + risks.get(0).words().toString()
-              + ". At the Bench it can be done all the same, with a reason");
+              + ". You can still mark it done at the Bench, with a reason");
     } else {
       bench.done(step.operation(), "");
     }

@@ -29,7 +29,7 @@ public final class FactTable extends GridPane {
     getStyleClass().add("facts");
     Menus.on(
         this,
-        () -> new ContextMenu(Menus.item("Copy the table", () -> NumberClipboard.copy(copied()))));
+        () -> new ContextMenu(Menus.item("Copy table", () -> NumberClipboard.copy(copied()))));
   }
 
   /** What stands in it, tab-separated, a row a line. */

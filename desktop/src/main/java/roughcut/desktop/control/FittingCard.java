@@ -38,25 +38,25 @@ public final class FittingCard extends VBox {
   /** Words for the narrow card, by the last part of a value's id. */
   private static final Map<String, String> BRIEF =
       Map.ofEntries(
-          Map.entry("floor", "Left beyond its floor"),
-          Map.entry("edge", "To the body's edge"),
+          Map.entry("floor", "Left below its floor"),
+          Map.entry("edge", "To the body edge"),
           Map.entry("faces", "To the nearer face"),
           Map.entry("binding", "To the binding"),
-          Map.entry("screw-stop", "Cover screws, drill's stop"),
+          Map.entry("screw-stop", "Cover screws, drilling depth"),
           Map.entry("screw-wall", "Cover screws to the wall"),
-          Map.entry("shielding", "Foil for it"),
-          Map.entry("entry", "Bit's angle over the rim"),
+          Map.entry("shielding", "Shielding foil"),
+          Map.entry("entry", "Bit angle over the rim"),
           Map.entry("bushing-spare", "Thread beyond the nut"),
-          Map.entry("recess-least", "Flat seat wants a recess"),
+          Map.entry("recess-least", "Recess for a flat seat"),
           Map.entry("room", "Room behind it"),
           Map.entry("cover", "Plate beyond its bore"),
-          Map.entry("length", "Bore until it breaks in"),
-          Map.entry("slot-bores", "Its end bores apart"),
-          Map.entry("stop-now", "Drill's stop now"),
-          Map.entry("table", "Drill table tilted by"),
-          Map.entry("hidden", "Reaches beyond the rout"),
+          Map.entry("length", "Bore until it breaks through"),
+          Map.entry("slot-bores", "Between its end bores"),
+          Map.entry("stop-now", "Drilling depth now"),
+          Map.entry("table", "Drill table tilt"),
+          Map.entry("hidden", "Overlap beyond the rout"),
           Map.entry("poles", "Strings beyond poles"),
-          Map.entry("to-fretboard", "Gap to the fretboard"));
+          Map.entry("to-fretboard", "Gap to fretboard"));
 
   private final Session session;
   private final Consumer<Value> ask;
@@ -87,7 +87,7 @@ public final class FittingCard extends VBox {
     this.gone = gone;
 
     ControlNames.set(own, "fitting.name");
-    own.setAccessibleText("Name of what is fitted");
+    own.setAccessibleText("Name");
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename());
     own.setOnKeyPressed(
@@ -128,7 +128,7 @@ public final class FittingCard extends VBox {
     title.setText(
         fitting != null
             ? fitting.title().in(units)
-            : made == null ? "Click a cut, or add one" : made.title().in(units));
+            : made == null ? "Click a rout or bore, or add one" : made.title().in(units));
     own.setVisible(fitting != null);
     own.setManaged(fitting != null);
     if (!own.isFocused()) {
@@ -153,9 +153,9 @@ public final class FittingCard extends VBox {
   }
 
   private static String listed(Cut cut) {
-    return "sized as listed: measure the one in hand before "
+    return "listed sizes only: measure the part in hand before you "
         + (cut.steps().isEmpty() ? "boring" : "routing")
-        + ", for this can't be put back";
+        + ". This cut can't be undone";
   }
 
   private static void tell(Label label, String words) {
@@ -207,15 +207,16 @@ public final class FittingCard extends VBox {
       }
     }
     if (plan.cuts().cut(name).filter(c -> !c.steps().isEmpty()).isPresent()) {
-      later.add(field(FittingDecisions.depth(plan.build().design(), name), "Own depth, or 0"));
+      later.add(
+          field(FittingDecisions.depth(plan.build().design(), name), "Own depth (0: automatic)"));
     }
-    fold("fitting.more", "more to decide", later);
+    fold("fitting.more", "More decisions", later);
     if (!measured.isEmpty()) {
       Fitting fitting = shown;
       fields.getChildren().add(ShelfRow.of(() -> fitting, fitting.type().word(), session));
     }
-    fold("fitting.hardware", "the thing itself: listed, measured", measured);
-    Button away = new Button("take it away");
+    fold("fitting.hardware", "Part sizes: listed, measured", measured);
+    Button away = new Button("Remove");
     ControlNames.set(away, "fitting.remove");
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
@@ -224,7 +225,7 @@ public final class FittingCard extends VBox {
 
   /** A cut that comes with something else: what else is decided, as far as it is a number. */
   private void followed(Plan plan, Cut cut) {
-    Label words = new Label("It follows from what is decided elsewhere:");
+    Label words = new Label("It follows from other decisions:");
     words.setWrapText(true);
     words.getStyleClass().add("panel-text");
     fields.getChildren().add(words);
@@ -237,7 +238,9 @@ public final class FittingCard extends VBox {
     if (plan.value(name + ".depth").isPresent() && !numbers.containsKey(own)) {
       fields
           .getChildren()
-          .add(field(FittingDecisions.depth(plan.build().design(), name), "Own depth, or 0"));
+          .add(
+              field(
+                  FittingDecisions.depth(plan.build().design(), name), "Own depth (0: automatic)"));
     }
   }
 
@@ -259,7 +262,7 @@ public final class FittingCard extends VBox {
 
   /** The kind's own field needs no name of the fitting in front; the card's title says it. */
   private static ChoiceDecision<?> relabelled(ChoiceDecision<?> choice) {
-    return choice.id().endsWith(".kind") ? choice.called(Text.of("Kind")) : choice;
+    return choice.id().endsWith(".kind") ? choice.called(Text.of("Type")) : choice;
   }
 
   private DecisionField field(NumberDecision decision, String words) {
@@ -286,7 +289,7 @@ public final class FittingCard extends VBox {
     }
     try {
       Design next = session.build().get().design().withFittingCalled(name, to);
-      session.make("the name of the " + called(), shown.id("label"), b -> b.withDesign(next));
+      session.make("name of the " + called(), shown.id("label"), b -> b.withDesign(next));
       session.history().settle();
     } catch (IllegalArgumentException e) {
       tell(trouble, e.getMessage());
@@ -296,7 +299,7 @@ public final class FittingCard extends VBox {
   private void remove() {
     Fitting fitting = shown;
     session.make(
-        "taking away the " + fitting.words().in(session.units().get()),
+        "removing the " + fitting.words().in(session.units().get()),
         "fitting",
         b -> b.withoutFitting(fitting.name()));
     session.history().settle();
@@ -316,7 +319,7 @@ public final class FittingCard extends VBox {
       rows.clear();
       settings.getChildren().clear();
       if (!own.isEmpty()) {
-        Label heading = new Label("Set, and what is left");
+        Label heading = new Label("Set, and what remains");
         heading.getStyleClass().add("panel-heading");
         settings.getChildren().add(heading);
       }

@@ -52,10 +52,10 @@ public final class FixList extends VBox {
     words.setMinWidth(0);
     HBox.setHgrow(words, Priority.ALWAYS);
     words.setMaxWidth(Double.MAX_VALUE);
-    Button apply = new Button("do this");
+    Button apply = new Button("Apply");
     apply.getStyleClass().add("text-button");
     apply.setMinWidth(Region.USE_PREF_SIZE);
-    apply.setAccessibleText("Do this: " + words.getText());
+    apply.setAccessibleText("Apply: " + words.getText());
     apply.setOnAction(
         e -> {
           session.make(way.words(), "way-out", way.change());

@@ -27,9 +27,9 @@ public final class FretList extends NumberTable<Fret> {
   public FretList(DoubleConsumer onChosen) {
     super("fret-list", f -> onChosen.accept(f.x()));
     column("fret", f -> Integer.toString(f.number())).setMaxWidth(44);
-    along = column("from the nut line", f -> at(f.fromNut()));
-    column("from the last", f -> text(f.fromPrevious()));
-    column("board width", f -> text(width(f)));
+    along = column("from nut line", f -> at(f.fromNut()));
+    column("from last fret", f -> text(f.fromPrevious()));
+    column("fretboard width", f -> text(width(f)));
   }
 
   private Value width(Fret fret) {
@@ -60,7 +60,7 @@ public final class FretList extends NumberTable<Fret> {
     boolean fanned = plan != null && plan.frets().fan().fanned();
     along.setText(
         rule.shows() != 0
-            ? "on the rule"
+            ? "ruler reading"
             : fanned ? "on the centre line" : "from " + rule.from().words().in(units));
   }
 

@@ -21,7 +21,7 @@ import roughcut.neck.HeadComparison.Way;
 public final class HeadWays extends VBox {
   private final Session session;
   private static final double WIDE = 720;
-  private static final String[] HEADS = {"", "blank", "wood", "grain", "joints show", "boards"};
+  private static final String[] HEADS = {"", "blank", "wood", "grain", "joint shows", "boards"};
 
   /** In a small window words wrap down to these widths, so that no column is lost. */
   private static final double[] LEAST = {104, 92, 44, 56, 64, 46};
@@ -65,8 +65,7 @@ public final class HeadWays extends VBox {
   }
 
   private void pick(Way way) {
-    session.make(
-        "making the headstock: " + way.name().toString(), "head.way", way.choose().change());
+    session.make("headstock: " + way.name().toString(), "head.way", way.choose().change());
     session.history().settle();
   }
 
@@ -95,11 +94,11 @@ public final class HeadWays extends VBox {
 
     private void show(Way way, Units units) {
       pick.setText(way.name().in(units));
-      pick.setAccessibleText("Make the headstock: " + way.name().in(units));
+      pick.setAccessibleText("Make this headstock: " + way.name().in(units));
       pick.pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
       LazyTooltip.on(
           pick,
-          Text.joined(way.steps(), "\n").in(units) + (way.veneer() ? "\nwants a face veneer" : ""));
+          Text.joined(way.steps(), "\n").in(units) + (way.veneer() ? "\nneeds a face veneer" : ""));
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
@@ -116,7 +115,7 @@ public final class HeadWays extends VBox {
           (way.boards().isEmpty() ? "" : String.join("\n", way.boards()) + "\n")
               + (way.lacking().isEmpty()
                   ? ""
-                  : "no " + String.join(", no ", way.lacking()) + " large enough"));
+                  : "no " + String.join(", no ", way.lacking()) + " thick enough"));
     }
   }
 

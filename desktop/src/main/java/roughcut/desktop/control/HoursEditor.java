@@ -43,7 +43,7 @@ public final class HoursEditor extends VBox {
       TextField field = new TextField();
       ControlNames.set(field, "hours." + day.name().toLowerCase(Locale.ROOT));
       field.setPromptText("closed");
-      field.setAccessibleText(called + ", from and to");
+      field.setAccessibleText(called + ", opens and closes");
       days.put(day, field);
       getChildren().add(new NamedField(called, field, 140));
       onEntered(field, () -> enter(day));
@@ -55,7 +55,7 @@ public final class HoursEditor extends VBox {
     warmth =
         new EntryField(
             "hours.warmth",
-            "Warmth while glue cures",
+            "Temperature while glue cures",
             Quantity.CELSIUS,
             false,
             session,
@@ -64,7 +64,7 @@ public final class HoursEditor extends VBox {
     clamps =
         new EntryField(
             "hours.clamps",
-            "Glue-ups in clamps at once",
+            "Clamp-ups at the same time",
             Quantity.COUNT,
             false,
             session,
@@ -95,7 +95,7 @@ public final class HoursEditor extends VBox {
 
   private Optional<String> edit(Function<ShopHours, ShopHours> change) {
     Optional<String> refusal =
-        session.editShop("the shop's hours", "hours", s -> s.withHours(change.apply(s.hours())));
+        session.editShop("shop hours", "hours", s -> s.withHours(change.apply(s.hours())));
     session.history().settle();
     wrong.setText(refusal.orElse(""));
     return refusal;
@@ -113,7 +113,7 @@ public final class HoursEditor extends VBox {
         Matcher m = SPAN.matcher(one.strip());
         if (!m.matches()) {
           throw new IllegalArgumentException(
-              "“" + one.strip() + "” is not from and to, as 18:00–21:00");
+              "“" + one.strip() + "” is not a time range; write it as 18:00–21:00");
         }
         open.add(
             new ShopHours.Opening(day, time(m.group(1), m.group(2)), time(m.group(3), m.group(4))));
@@ -132,7 +132,7 @@ public final class HoursEditor extends VBox {
     }
     if (h > 23 || m > 59) {
       throw new IllegalArgumentException(
-          "there is no " + hour + ":" + (minute == null ? "00" : minute));
+          "There is no " + hour + ":" + (minute == null ? "00" : minute));
     }
     return LocalTime.of(h, m);
   }

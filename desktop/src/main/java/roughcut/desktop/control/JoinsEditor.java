@@ -23,8 +23,8 @@ final class JoinsEditor extends VBox {
     switch (fitting.type().takes()) {
       case ONE -> pick(0, "Breaks into");
       case TWO -> {
-        pick(0, "Leads from");
-        pick(1, "Leads to");
+        pick(0, "From");
+        pick(1, "To");
       }
       case MANY -> ticks();
       case POCKET -> pocket();
@@ -132,6 +132,6 @@ final class JoinsEditor extends VBox {
 
   /** A neck that runs into the neck pickup's rout is allowed, when it is said. */
   private void pocket() {
-    getChildren().add(tick("pocket", "the neck may run into it"));
+    getChildren().add(tick("pocket", "the neck may overlap it"));
   }
 }

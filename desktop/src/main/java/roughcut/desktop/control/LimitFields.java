@@ -26,7 +26,7 @@ public final class LimitFields extends HBox {
   private final Label unit = new Label();
   private final Label message = new Label();
   private final Label whose = new Label();
-  private final Button usual = new Button("as usual");
+  private final Button usual = new Button("Use default");
   private final FieldEntry betterTyping;
   private final FieldEntry leastTyping;
   private ClearanceKind kind;
@@ -37,14 +37,14 @@ public final class LimitFields extends HBox {
     super(6);
     this.session = session;
     setAlignment(Pos.CENTER_LEFT);
-    betterTyping = typing(better, "limit.better", "Better more than", true);
-    leastTyping = typing(least, "limit.least", "Least", false);
+    betterTyping = typing(better, "limit.better", "Target", true);
+    leastTyping = typing(least, "limit.least", "Minimum", false);
     ControlNames.set(usual, "limit.usual");
     usual.getStyleClass().add("text-button");
     usual.setOnAction(
         e -> {
           String id = kind.id();
-          session.makeShop("usual limit", "limit " + id, s -> s.withoutLimit(id));
+          session.makeShop("default limit", "limit " + id, s -> s.withoutLimit(id));
           session.history().settle();
         });
     for (Label label : new Label[] {unit, whose}) {
@@ -66,7 +66,7 @@ public final class LimitFields extends HBox {
     ControlNames.set(field, id);
     field.setPrefWidth(90);
     field.setMinWidth(80);
-    field.setAccessibleText(words + ", limit of this kind of thin spot");
+    field.setAccessibleText(words + ", limit of this kind of clearance");
     return new FieldEntry(
         field,
         session,

@@ -44,17 +44,17 @@ public final class MachinesEditor extends VBox {
         (s, v) -> with(s, v, s.allowance(), s.resawAllowance(), s.height()));
     saw(
         "allowance",
-        "Planing, a face",
+        "Planing, each face",
         Saw::allowance,
         (s, v) -> with(s, s.kerf(), v, s.resawAllowance(), s.height()));
     saw(
         "resaw",
-        "Resawing, a face",
+        "Resaw planing, each face",
         Saw::resawAllowance,
         (s, v) -> with(s, s.kerf(), s.allowance(), v, s.height()));
     saw(
         "height",
-        "Deepest cut",
+        "Maximum depth of cut",
         Saw::height,
         (s, v) -> with(s, s.kerf(), s.allowance(), s.resawAllowance(), v));
     getChildren().add(blade);
@@ -63,22 +63,22 @@ public final class MachinesEditor extends VBox {
     getChildren().add(planer);
     planer(
         "width",
-        "Widest board",
+        "Maximum width",
         Planer::width,
         (p, v) -> with(p, v, p.leastLength(), p.carrierBelow(), p.mostBite(), p.snipe()));
     planer(
         "length",
-        "Shortest piece",
+        "Minimum length",
         Planer::leastLength,
         (p, v) -> with(p, p.width(), v, p.carrierBelow(), p.mostBite(), p.snipe()));
     planer(
         "carrier",
-        "On a carrier below",
+        "Carrier board below",
         Planer::carrierBelow,
         (p, v) -> with(p, p.width(), p.leastLength(), v, p.mostBite(), p.snipe()));
     planer(
         "bite",
-        "Most a pass takes",
+        "Maximum pass",
         Planer::mostBite,
         (p, v) -> with(p, p.width(), p.leastLength(), p.carrierBelow(), v, p.snipe()));
     planer(
@@ -94,7 +94,7 @@ public final class MachinesEditor extends VBox {
 
   private void blade(Cutter.Condition is) {
     session.makeShop(
-        "the saw's blade",
+        "blade of the saw",
         "saw.blade",
         shop -> {
           List<Saw> next = new ArrayList<>(shop.saws());

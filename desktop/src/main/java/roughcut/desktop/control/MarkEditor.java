@@ -42,13 +42,13 @@ final class MarkEditor extends VBox {
     kind =
         new PickField<>(
             "mark.kind",
-            "It is",
+            "Kind",
             k -> k.name().toLowerCase(Locale.ROOT),
             k -> change(m -> with(m, k, m.intent(), m.x(), m.y(), m.length(), m.width())));
     intent =
         new PickField<>(
             "mark.intent",
-            "It is to be",
+            "Intent",
             i ->
                 switch (i) {
                   case HIDE -> "hidden";
@@ -61,19 +61,19 @@ final class MarkEditor extends VBox {
     number("mark.y", "From the edge", BoardMark::y, (m, v) -> m.at(m.x(), v));
     number(
         "mark.length",
-        "Along",
+        "Length",
         BoardMark::length,
         (m, v) -> with(m, m.kind(), m.intent(), m.x(), m.y(), v, m.width()));
     number(
         "mark.width",
-        "Across",
+        "Width",
         BoardMark::width,
         (m, v) -> with(m, m.kind(), m.intent(), m.x(), m.y(), m.length(), v));
-    Button add = new Button("add a mark");
+    Button add = new Button("Add mark");
     ControlNames.set(add, "mark.add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> add());
-    Button remove = new Button("remove it");
+    Button remove = new Button("Remove");
     remove.getStyleClass().add("text-button");
     remove.setOnAction(e -> remove());
     one.getChildren().addAll(which, kind, intent);
@@ -137,7 +137,7 @@ final class MarkEditor extends VBox {
     String id = board.get();
     int at = index;
     return session.editShop(
-        "a mark",
+        "mark",
         key + "." + id + "." + at,
         shop ->
             shop.changeBoard(

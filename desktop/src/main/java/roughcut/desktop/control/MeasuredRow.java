@@ -27,7 +27,7 @@ final class MeasuredRow extends HBox {
     // A fraction with what its rounding leaves out is long; it goes on in a second line.
     words.setWrapText(true);
     words.setMinHeight(Region.USE_PREF_SIZE);
-    Button forget = new Button("take back");
+    Button forget = new Button("Remove");
     ControlNames.set(forget, decision.id() + ".forget");
     forget.getStyleClass().add("text-button");
     forget.setMinWidth(Region.USE_PREF_SIZE);
@@ -52,7 +52,7 @@ final class MeasuredRow extends HBox {
 
   void takeBack() {
     session.make(
-        "taking back a measurement",
+        "removing a measurement",
         "measured " + decision.id(),
         (Build build) -> build.withoutMeasured(decision.id()));
   }

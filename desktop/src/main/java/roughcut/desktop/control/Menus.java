@@ -49,9 +49,9 @@ public final class Menus {
                               new SeparatorMenuItem()));
           menu.getItems()
               .addAll(
-                  item("The whole drawing    0", whole),
-                  item("Closer    +", () -> zoom.accept(1.25)),
-                  item("Further    −", () -> zoom.accept(0.8)));
+                  item("Fit drawing    0", whole),
+                  item("Zoom in    +", () -> zoom.accept(1.25)),
+                  item("Zoom out    −", () -> zoom.accept(0.8)));
           menu.show(drawing, e.getScreenX(), e.getScreenY());
           e.consume();
         });

@@ -64,7 +64,7 @@ public class NumberTable<T> extends TableView<T> {
   private ContextMenu menu() {
     return new ContextMenu(
         Menus.item(
-            chosen().size() == getItems().size() ? "Copy the table" : "Copy these rows",
+            chosen().size() == getItems().size() ? "Copy table" : "Copy rows",
             () -> NumberClipboard.copy(copied(chosen()))));
   }
 

@@ -49,7 +49,7 @@ public final class OperationCard extends VBox {
   private final StationContext context;
   private final Session session;
   private final BenchState bench;
-  private static final Background TRYING = new Background("ways out of a cut");
+  private static final Background TRYING = new Background("fixes for a cut");
 
   private Shown shown;
 
@@ -116,7 +116,7 @@ public final class OperationCard extends VBox {
     shown = next;
     List<Node> all = new ArrayList<>();
     if (step == null) {
-      all.add(text("There is nothing to do yet.", "panel-text"));
+      all.add(text("Nothing to do yet.", "panel-text"));
     } else {
       card(step, plan, units, all);
     }
@@ -128,7 +128,7 @@ public final class OperationCard extends VBox {
     // What does something stands above what is read, so that it stays where it is.
     all.addAll(buttons(step, units));
     all.add(text(op.title().in(units), "panel-heading"));
-    String wait = op.waiting().map(w -> ", then until " + w.reason().in(units)).orElse("");
+    String wait = op.waiting().map(w -> ", then leave until " + w.reason().in(units)).orElse("");
     Label state =
         text(step.state().words().in(units) + " · " + op.minutes() + " min" + wait, "panel-text");
     ControlNames.set(state, "operation.state");
@@ -138,7 +138,7 @@ public final class OperationCard extends VBox {
     all.add(verdict(op, units));
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
-      all.add(text("Know first", "panel-heading"));
+      all.add(text("Check first", "panel-heading"));
       holds.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
     changed(units, all);
@@ -148,15 +148,15 @@ public final class OperationCard extends VBox {
       all.add(text("Set", "panel-heading"));
       settings.stream().limit(MOST).forEach(v -> all.add(setting(plan, v, units)));
       if (settings.size() > MOST) {
-        all.add(text(settings.size() - MOST + " more on the machine's screen", "lower-note"));
+        all.add(text(settings.size() - MOST + " more in the machine view", "lower-note"));
       }
     }
     if (!op.tools().isEmpty()) {
-      all.add(text("Take", "panel-heading"));
+      all.add(text("Tools", "panel-heading"));
       all.add(text(Text.joined(op.tools(), " · ").in(units), "panel-text"));
     }
     if (!op.wrong().isEmpty()) {
-      all.add(text("Goes wrong when " + op.wrong().in(units) + ".", "panel-text"));
+      all.add(text("Common mistake: " + op.wrong().in(units) + ".", "panel-text"));
     }
     op.care().forEach(c -> all.add(text(c.in(units), "caution")));
   }
@@ -199,7 +199,7 @@ public final class OperationCard extends VBox {
         .forEach(s -> all.add(disagreeing(s, units)));
     List<Bench.Held> results = bench.bench().results(op);
     if (!results.isEmpty()) {
-      all.add(text("Measured on the result", "panel-heading"));
+      all.add(text("Measure the result", "panel-heading"));
       results.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
   }
@@ -216,7 +216,7 @@ public final class OperationCard extends VBox {
   private List<Node> buttons(Bench.OperationStatus step, Units units) {
     Operation op = step.operation();
     boolean done = step.state() == Bench.State.DONE;
-    Button mark = new Button(done ? "Not done after all" : "Done");
+    Button mark = new Button(done ? "Mark as not done" : "Done");
     ControlNames.set(mark, "operation.done");
     mark.getStyleClass().add(done ? "text-button" : "main-button");
     mark.setOnAction(
@@ -231,7 +231,7 @@ public final class OperationCard extends VBox {
             again();
           }
         });
-    Button go = new Button("Show it at the machine");
+    Button go = new Button("Open machine view");
     ControlNames.set(go, "operation.machine");
     go.getStyleClass().add("text-button");
     go.setOnAction(e -> context.machine());
@@ -276,7 +276,7 @@ public final class OperationCard extends VBox {
     if (c == null) {
       return;
     }
-    all.add(text("What the last reading changed", "panel-heading"));
+    all.add(text("What the last measurement changed", "panel-heading"));
     Label told = text(c.summary().in(units), "panel-text");
     ControlNames.set(told, "operation.changed");
     told.getStyleClass().add(style(c.verdict()));
@@ -305,7 +305,7 @@ public final class OperationCard extends VBox {
    * found stands there as long as the plan does.
    */
   private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
-    Button ask = new Button("What would help?");
+    Button ask = new Button("Suggest fixes");
     ControlNames.set(ask, id);
     ask.getStyleClass().add("text-button");
     Plan of = session.kept();
@@ -329,22 +329,22 @@ public final class OperationCard extends VBox {
           .addAll(
               asked
                   .map(all -> offered(all, units))
-                  .orElse(List.of(text("Trying what would …", "lower-note"))));
+                  .orElse(List.of(text("Trying changes …", "lower-note"))));
     }
     return rows;
   }
 
   private List<Node> offered(List<Proposal> ways, Units units) {
     return ways.isEmpty()
-        ? List.of(text("Nothing has to be done, or no single change would help.", "panel-text"))
+        ? List.of(text("Nothing needs doing, or no single change would help.", "panel-text"))
         : ways.stream().map(w -> way(w, units)).toList();
   }
 
   private Node way(Proposal way, Units units) {
-    Button apply = new Button("do this");
+    Button apply = new Button("Apply");
     apply.getStyleClass().add("text-button");
-    apply.setAccessibleText("Do this: " + way.words());
-    apply.setOnAction(e -> session.make("what helps", "what helps", way.change()));
+    apply.setAccessibleText("Apply: " + way.words());
+    apply.setOnAction(e -> session.make("fixes", "fixes", way.change()));
     return new VBox(1, text(way.words(units), "panel-text"), apply);
   }
 

@@ -22,8 +22,8 @@ public final class PartPlacer extends VBox {
   private final PickField<String> board;
   private final EntryField x;
   private final EntryField y;
-  private final Button turn = new Button("turn end for end");
-  private final Button byItself = new Button("let it be laid");
+  private final Button turn = new Button("Turn end for end");
+  private final Button byItself = new Button("Place automatically");
   private final Label state = new Label();
   private Plan plan;
   private String chosen = "";
@@ -31,7 +31,7 @@ public final class PartPlacer extends VBox {
   public PartPlacer(Session session) {
     super(4);
     this.session = session;
-    Label heading = new Label("Lay a part by hand");
+    Label heading = new Label("Place a part by hand");
     heading.getStyleClass().add("panel-heading");
     part = new PickField<>("part.which", "Part", this::label, this::choose);
     board =
@@ -55,7 +55,7 @@ public final class PartPlacer extends VBox {
     byItself.setOnAction(
         e -> {
           session.make(
-              "laying a part",
+              "placing a part",
               "part." + chosen,
               b -> b.withDesign(b.design().withPlacement(chosen, null)));
           session.history().settle();
@@ -84,7 +84,7 @@ public final class PartPlacer extends VBox {
                                 along ? value.getAsDouble() : p.x(),
                                 along ? p.y() : value.getAsDouble(),
                                 p.turned())))
-                .orElse(Optional.of("choose a board first")));
+                .orElse(Optional.of("Choose a board first")));
   }
 
   /** Where the chosen part lies now. */
@@ -96,7 +96,7 @@ public final class PartPlacer extends VBox {
 
   private Optional<String> enter(Placement placement) {
     return session.edit(
-        "laying " + label(chosen),
+        "placing " + label(chosen),
         "part." + chosen,
         b -> b.withDesign(b.design().withPlacement(chosen, placement)));
   }
@@ -182,9 +182,9 @@ public final class PartPlacer extends VBox {
                 l ->
                     l.byHand()
                         ? l.trouble().isEmpty()
-                            ? "laid by hand"
+                            ? "Placed by hand"
                             : "by hand: " + l.trouble().in(session.units().get())
-                        : "laid by the program")
+                        : "placed automatically")
             .orElseGet(
                 () ->
                     next.boards().homeless().stream()

@@ -79,7 +79,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(StyleStates.MEASURING, true);
-    field.setPromptText("not yet");
+    field.setPromptText("not measured");
     field.setAccessibleText(measurable.label().in(session.units().get()));
     field.setAccessibleHelp(measurable.hint().in(session.units().get()));
     unit.getStyleClass().add("decision-unit");
@@ -141,7 +141,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     Plan before = session.kept();
     Optional<String> refusal =
         text.isBlank()
-            ? session.edit("taking back " + name, merge, withdrawn())
+            ? session.edit("removing " + name, merge, withdrawn())
             : read(text, asked, v -> session.edit("measured " + name, merge, at(v)));
     // Entered again as it is, what was asked about is taken.
     asked = refusal.isPresent() ? text.strip() : "";

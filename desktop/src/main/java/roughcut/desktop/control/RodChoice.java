@@ -16,7 +16,7 @@ public final class RodChoice extends VBox {
             RodKind::name,
             kind -> {
               session.make(
-                  "the truss rod", "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
+                  "truss rod", "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
               session.history().settle();
             });
     kinds.show(RodBook.all(), null);

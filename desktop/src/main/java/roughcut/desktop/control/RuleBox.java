@@ -39,11 +39,11 @@ public final class RuleBox extends VBox {
   public RuleBox(Session session, Consumer<StraightedgeCheck> onLaid) {
     super(4);
     this.onLaid = onLaid;
-    from = new PickField<>("rule.from", "Frets from", d -> d.words().in(units), this::lay);
+    from = new PickField<>("rule.from", "Fret distances from", d -> d.words().in(units), this::lay);
     shows =
         new EntryField(
             "rule.shows",
-            "rule shows",
+            "ruler reads",
             Quantity.LENGTH,
             false,
             session,
@@ -52,7 +52,7 @@ public final class RuleBox extends VBox {
     fret =
         new PickField<Integer>(
                 "rule.fret",
-                "Wrong mark, fret",
+                "Misplaced mark at fret",
                 f -> Integer.toString(f),
                 f -> {
                   which = f;
@@ -62,7 +62,7 @@ public final class RuleBox extends VBox {
     marked =
         new EntryField(
             "rule.marked",
-            "marked at",
+            "Marked at",
             Quantity.FINE_LENGTH,
             true,
             session,

@@ -73,9 +73,9 @@ public final class SettingRow extends HBox {
         () ->
             new ContextMenu(
                 Menus.item("Show the sum", this::askForSum),
-                Menus.item("Copy the number", this::copy),
+                Menus.item("Copy number", this::copy),
                 Menus.asks(this, "What changes this", NumberEvent.CHANGED_BY, value.id())));
-    LazyTooltip.on(this, "Click for the sum, Ctrl+C copies the number");
+    LazyTooltip.on(this, "Click for the sum, Ctrl+C to copy the number");
   }
 
   /** Shows a value of a plan; null when it has none just now. */

@@ -43,7 +43,7 @@ public final class ShelfRow extends VBox {
   private final Place place;
   private final PickField<String> names;
   private final TextField name = new TextField();
-  private final Button put = new Button("put it on the shelf …");
+  private final Button put = new Button("Add to inventory …");
   private final Label message = new Label();
   private final ChangeListener<Shop> follower = (p, was, is) -> show();
 
@@ -53,8 +53,8 @@ public final class ShelfRow extends VBox {
     this.place = place;
     names = new PickField<>(id, called, n -> n, this::take);
     ControlNames.set(name, id + ".name");
-    name.setPromptText("under what name?");
-    name.setAccessibleText("Name on the shelf");
+    name.setPromptText("Name in the inventory");
+    name.setAccessibleText("Name in the inventory");
     name.getStyleClass().add("text-entry");
     name.setOnAction(e -> keep());
     name.setOnKeyPressed(
@@ -81,7 +81,7 @@ public final class ShelfRow extends VBox {
   public static ShelfRow of(ShelfGroup group, Session session) {
     return new ShelfRow(
         "shelf." + group.id(),
-        "From the shelf",
+        "From inventory",
         session,
         pieces(
             group.id(),
@@ -94,7 +94,7 @@ public final class ShelfRow extends VBox {
   static ShelfRow of(Supplier<Fitting> fitting, String type, Session session) {
     return new ShelfRow(
         "shelf.fitting",
-        "From the shelf",
+        "From inventory",
         session,
         pieces(
             type,
@@ -108,7 +108,7 @@ public final class ShelfRow extends VBox {
   public static ShelfRow ofStrings(Session session) {
     return new ShelfRow(
         "shelf.strings",
-        "Set of strings",
+        "String set",
         session,
         new Place() {
           private List<StringSet> sets() {
@@ -201,7 +201,7 @@ public final class ShelfRow extends VBox {
   }
 
   private void take(String chosen) {
-    session.make("“" + chosen + "” from the shelf", "shelf", b -> place.take(b, chosen));
+    session.make("“" + chosen + "” from the inventory", "shelf", b -> place.take(b, chosen));
     session.history().settle();
   }
 
@@ -211,7 +211,7 @@ public final class ShelfRow extends VBox {
       Build build = session.build().get();
       Optional<String> refusal =
           session.editShop(
-              "“" + called.strip() + "” on the shelf",
+              "“" + called.strip() + "” to the inventory",
               "shelf",
               s -> s.withShelf(place.keep(s.shelf(), build, called)));
       session.history().settle();

@@ -36,14 +36,14 @@ public final class SlotList extends NumberTable<Slot> {
     fret.setMinWidth(FRET);
     fret.setMaxWidth(FRET);
     TableColumn<Slot, String> nut =
-        column("from nut", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+        column("from nut line", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
     bass = column("bass", s -> edge(s, -1));
     treble = column("treble", s -> edge(s, 1));
     List.of(nut, bass, treble).forEach(c -> c.setMinWidth(PLACE));
     flat = column("flat", s -> text(s.flat()));
     column("final", s -> text(s.done()));
-    edge = column("edge now", s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
-    now = column("saw now", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
+    edge = column("left at edge", s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
+    now = column("saw to", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column("under", s -> text(s.under()));
     column("wire", s -> text(s.wire())).setMinWidth(WIRE);
     getColumns().stream().filter(c -> c.getMinWidth() < FRET).forEach(c -> c.setMinWidth(DEPTH));

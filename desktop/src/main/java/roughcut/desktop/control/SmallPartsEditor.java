@@ -53,7 +53,7 @@ public final class SmallPartsEditor extends VBox {
               if (!showing) {
                 tell(
                     change(
-                        "the name of a small part",
+                        "name of a small part",
                         p1 ->
                             new SmallPart(
                                 is.strip(),
@@ -70,7 +70,7 @@ public final class SmallPartsEditor extends VBox {
             Species::name,
             s ->
                 change(
-                    "the wood of a small part",
+                    "wood of a small part",
                     p -> new SmallPart(p.name(), s.id(), p.length(), p.width(), p.thickness())));
     number(
         "small.length",
@@ -79,7 +79,7 @@ public final class SmallPartsEditor extends VBox {
         (p, v) -> new SmallPart(p.name(), p.species(), v, p.width(), p.thickness()));
     number(
         "small.width",
-        "Across",
+        "Across the grain",
         SmallPart::width,
         (p, v) -> new SmallPart(p.name(), p.species(), p.length(), v, p.thickness()));
     number(
@@ -95,8 +95,8 @@ public final class SmallPartsEditor extends VBox {
     HBox buttons =
         new HBox(
             6,
-            button("small.add", "add a small part", this::add),
-            button("small.remove", "remove it", () -> edit("removing", l -> l.remove(index))));
+            button("small.add", "Add small part", this::add),
+            button("small.remove", "Remove", () -> edit("removing", l -> l.remove(index))));
     getChildren().addAll(heading, one, message, buttons);
   }
 
@@ -128,7 +128,7 @@ public final class SmallPartsEditor extends VBox {
                 index < parts().size()
                     ? OptionalDouble.of(get.applyAsDouble(parts().get(index)))
                     : OptionalDouble.empty(),
-            v -> change("a small part", p -> set.apply(p, v.getAsDouble()))));
+            v -> change("small part", p -> set.apply(p, v.getAsDouble()))));
   }
 
   private Optional<String> change(String what, java.util.function.UnaryOperator<SmallPart> change) {

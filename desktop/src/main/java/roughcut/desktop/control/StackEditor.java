@@ -68,8 +68,8 @@ public final class StackEditor extends VBox {
   private final Which which;
   private final Set<Integer> opened = new HashSet<>();
   private final VBox rows = new VBox(6);
-  private final CheckBox mirrored = new CheckBox("both sides alike");
-  private final Button add = new Button("add a strip outside");
+  private final CheckBox mirrored = new CheckBox("Symmetrical");
+  private final Button add = new Button("Add outer strip");
   private final Label message = new Label();
   private Stack shown;
 
@@ -80,7 +80,7 @@ public final class StackEditor extends VBox {
     ControlNames.set(this, which == Which.NECK ? "stack-editor" : "body-stack-editor");
     ControlNames.set(mirrored, "stack-mirrored");
     mirrored.setOnAction(
-        e -> change("both sides alike", stack -> stack.withMirrored(mirrored.isSelected())));
+        e -> change("symmetrical strips", stack -> stack.withMirrored(mirrored.isSelected())));
     ControlNames.set(add, "stack-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> change("adding a strip", stack -> stack.addOutside(NEW_STRIP)));
@@ -172,8 +172,10 @@ public final class StackEditor extends VBox {
         "Grain of strip "
             + (index + 1)
             + " rises "
-            + (strip.grain() == Strip.Grain.TO_HEEL ? "to the heel" : "to the headstock"));
-    LazyTooltip.on(grain, "Which way the grain rises: → to the heel, ← to the headstock");
+            + (strip.grain() == Strip.Grain.TO_HEEL
+                ? "towards the heel"
+                : "towards the headstock"));
+    LazyTooltip.on(grain, "Grain direction: → rises towards the heel, ← towards the headstock");
     grain.setOnAction(
         e ->
             change(

@@ -25,7 +25,7 @@ final class StakesBox extends VBox {
     super(5);
     getStyleClass().add("stakes");
     boolean reason = Risk.wantReason(risks);
-    Label title = text(reason ? "At stake" : "It can't be put back", "stakes-title");
+    Label title = text(reason ? "What is at stake" : "This can't be undone", "stakes-title");
     getChildren().add(title);
     for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
@@ -42,8 +42,8 @@ final class StakesBox extends VBox {
     TextField why = new TextField();
     ControlNames.set(why, "operation.reason");
     why.setPromptText("Reason");
-    why.setAccessibleText("why it is done all the same");
-    Button go = new Button(reason ? "Done all the same" : "Done at these figures");
+    why.setAccessibleText("Reason for going on");
+    Button go = new Button(reason ? "Mark done anyway" : "Mark done with these sizes");
     ControlNames.set(go, "operation.confirm");
     go.getStyleClass().add("main-button");
     go.setOnAction(e -> done.accept(why.getText().strip()));

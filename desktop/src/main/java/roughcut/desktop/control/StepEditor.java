@@ -26,7 +26,7 @@ public final class StepEditor extends VBox {
   public StepEditor(Session session) {
     super(6);
     this.session = session;
-    Button add = new Button("add a step");
+    Button add = new Button("Add step");
     ControlNames.set(add, "step-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(
@@ -49,7 +49,7 @@ public final class StepEditor extends VBox {
   }
 
   private void change(Consumer<List<BlankStep>> change) {
-    tell(edit("a step of the blank", "neck.steps", change));
+    tell(edit("step of the blank", "neck.steps", change));
     session.history().settle();
   }
 
@@ -137,7 +137,7 @@ public final class StepEditor extends VBox {
         row.getChildren().add(length(index, id));
       }
     }
-    Button remove = new Button("remove this step");
+    Button remove = new Button("Remove step");
     remove.getStyleClass().add("text-button");
     remove.setOnAction(e -> change(list -> list.remove(index)));
     row.getChildren().add(new HBox(remove));
@@ -151,8 +151,8 @@ public final class StepEditor extends VBox {
   private EntryField thickness(int index, String id, BlankStep step) {
     String called =
         switch (step.kind()) {
-          case OPENED -> "Centre strip, 0 for none";
-          case WINGED -> "Each wing, across";
+          case OPENED -> "Centre strip (0 for none)";
+          case WINGED -> "Width of each wing";
           case TURNED, CAPPED, HEEL_BLOCK -> "Thickness";
         };
     return new EntryField(
@@ -179,7 +179,7 @@ public final class StepEditor extends VBox {
   private EntryField length(int index, String id) {
     return new EntryField(
         id + ".length",
-        "Length, 0 for all",
+        "Length (0 for full length)",
         Quantity.ROUGH_LENGTH,
         false,
         session,

@@ -50,7 +50,7 @@ public final class StringEditor extends VBox {
     fields.add(
         new EntryField(
             "string.pitch",
-            "Tuned to",
+            "Tuning",
             Quantity.PITCH,
             false,
             session,
@@ -59,7 +59,7 @@ public final class StringEditor extends VBox {
     fields.add(
         new EntryField(
             "string.core",
-            "Core, 0 not known",
+            "Core diameter (if known)",
             Quantity.FINE_LENGTH,
             false,
             session,
@@ -85,8 +85,8 @@ public final class StringEditor extends VBox {
     HBox buttons =
         new HBox(
             6,
-            button("string.add", "add one at the bass", true),
-            button("string.remove", "take it away", false));
+            button("string.add", "Add bass string", true),
+            button("string.remove", "Remove", false));
     getChildren().add(which);
     getChildren().addAll(fields);
     getChildren().addAll(wound, buttons);
@@ -157,7 +157,7 @@ public final class StringEditor extends VBox {
 
   private void count(boolean more) {
     session.make(
-        more ? "one more string" : "one string less",
+        more ? "adding a string" : "removing a string",
         "strings",
         b -> {
           List<StringSpec> next = new ArrayList<>(b.design().strings());

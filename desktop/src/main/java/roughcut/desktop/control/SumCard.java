@@ -199,7 +199,7 @@ public final class SumCard extends VBox {
   }
 
   private String words(Value value) {
-    String measured = value.fromMeasured() ? ", from what was measured" : "";
+    String measured = value.fromMeasured() ? ", as measured" : "";
     return value.label().in(units)
         + ", "
         + switch (value.origin()) {
@@ -207,14 +207,14 @@ public final class SumCard extends VBox {
           case DECIDED -> "decided";
           case KNOWN -> value.how();
           case FOUND -> "found" + measured;
-          case WORKED -> "worked out" + measured;
+          case WORKED -> "calculated" + measured;
         };
   }
 
   private String read(MeasuredValue read) {
     return "measured "
         + RelativeDay.days(read.on(), session.now().today())
-        + " (decided "
+        + " (planned "
         + NumberWriter.text(read.nominal(), read.quantity(), units)
         + ")";
   }

@@ -21,7 +21,7 @@ import roughcut.shop.Template;
 /** The template made for one rout: its board, what it may be used for, its opening as measured. */
 public final class TemplateEditor extends VBox {
   private static final List<String> MATERIALS =
-      List.of("plywood", "fibre board", "acrylic", "hardboard");
+      List.of("plywood", "fibreboard", "acrylic", "hardboard");
   private static final List<String> REGISTERED =
       List.of("index holes", "the centre line", "an earlier rout");
 
@@ -34,10 +34,10 @@ public final class TemplateEditor extends VBox {
   private final PickField<String> registered;
   private final EntryField thickness;
   private final EntryField opening;
-  private final CheckBox master = new CheckBox("a master, to copy from");
-  private final CheckBox treble = new CheckBox("its mark shows with the treble side up");
+  private final CheckBox master = new CheckBox("Master template, for copying");
+  private final CheckBox treble = new CheckBox("Mark shows with the treble side up");
   private final Button button = new Button();
-  private final Label none = new Label("Nothing is made for it yet.");
+  private final Label none = new Label("No template yet");
   private final Consumer<String> look;
   private List<String> here = List.of();
   private String name = "";
@@ -52,24 +52,24 @@ public final class TemplateEditor extends VBox {
     super(4);
     this.session = session;
     this.look = look;
-    which = new PickField<>("template.which", "For", this::spoken, this::pick);
+    which = new PickField<>("template.which", "Rout", this::spoken, this::pick);
     belongs = new PickField<>("template.belongs", "Made for", this::spoken, this::belongTo);
     material =
         new PickField<>(
             "template.material",
-            "Of",
+            "Material",
             m -> m,
             m -> change(t -> with(t, m, t.use(), t.registered())));
     use =
         new PickField<>(
             "template.use",
-            "For",
+            "Used for",
             u -> u.word().replace('-', ' '),
             u -> change(t -> with(t, t.material(), u, t.registered())));
     registered =
         new PickField<>(
             "template.registered",
-            "Placed by",
+            "Located by",
             m -> m,
             m -> change(t -> with(t, t.material(), t.use(), m)));
     thickness =
@@ -191,7 +191,7 @@ public final class TemplateEditor extends VBox {
       String from = name;
       name = rout;
       session.editShop(
-          "what a template is for", "template." + from, s -> s.withTemplateRenamed(from, rout));
+          "use of a template", "template." + from, s -> s.withTemplateRenamed(from, rout));
       session.history().settle();
     }
   }
@@ -254,7 +254,7 @@ public final class TemplateEditor extends VBox {
     none.setManaged(template.isEmpty());
     made.setVisible(template.isPresent());
     made.setManaged(template.isPresent());
-    button.setText(template.isPresent() ? "it is gone" : "one is made");
+    button.setText(template.isPresent() ? "Remove" : "Add template");
     template.ifPresent(
         t -> {
           belongs.show(

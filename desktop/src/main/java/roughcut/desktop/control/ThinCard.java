@@ -128,11 +128,11 @@ final class ThinCard extends Button {
 
   private static String limits(Clearance clearance, Units units) {
     String better =
-        "better " + NumberWriter.number(clearance.limit().warn(), Quantity.LENGTH, units);
+        "target " + NumberWriter.number(clearance.limit().warn(), Quantity.LENGTH, units);
     return Double.isNaN(clearance.limit().fail())
         ? better
         : better
-            + ", least "
+            + ", minimum "
             + NumberWriter.number(clearance.limit().fail(), Quantity.LENGTH, units);
   }
 }

@@ -33,7 +33,7 @@ public final class ThinRail extends HBox {
 
   private final HBox cards = new HBox(GAP);
   private final ScrollPane scroll = new ScrollPane();
-  private final Label order = new Label("worst first");
+  private final Label order = new Label("tightest first");
   private final IntConsumer open;
   private final Consumer<Finding> toFinding;
   private final Button more = new Button();
@@ -55,7 +55,7 @@ public final class ThinRail extends HBox {
     this.ask = ask;
     ControlNames.set(this, "thin-rail");
     getStyleClass().add("thin-rail");
-    Label title = new Label("Thin spots");
+    Label title = new Label("Clearances");
     title.getStyleClass().add("thin-title");
 
     order.getStyleClass().add("thin-note");
@@ -90,7 +90,7 @@ public final class ThinRail extends HBox {
     slim = next;
     pseudoClassStateChanged(StyleStates.SLIM, slim);
     more.setText(slim ? "more" : "less");
-    more.setAccessibleText(slim ? "Open the thin spots" : "Close the thin spots");
+    more.setAccessibleText(slim ? "Open the clearances" : "Close the clearances");
     order.setVisible(!slim);
     order.setManaged(!slim);
     for (Node card : cards.getChildren()) {
@@ -164,7 +164,7 @@ public final class ThinRail extends HBox {
     thinnest = (int) stopped;
     oneStop();
     widen();
-    order.setText((stops == 0 ? "" : "after what stops,\n") + clearances.size() + ", worst first");
+    order.setText((stops == 0 ? "" : "clearances,\n") + clearances.size() + ", tightest first");
   }
 
   /** A chip at the rail's end is shown whole or not at all; the arrows bring it in. */

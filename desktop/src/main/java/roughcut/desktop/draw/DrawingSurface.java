@@ -64,7 +64,9 @@ public final class DrawingSurface extends Region {
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(
-        "Drawing. Left and right move the section knife by a millimetre, with Shift by a fret, Page Up and Page Down by a feature; plus and minus zoom; 0 fits.");
+        "Drawing. Left and right arrows move the section line by a millimetre, with "
+            + "Shift by a fret, Page Up and Page Down to the next feature; plus and minus "
+            + "zoom; 0 fits the drawing.");
     setMinSize(0, 0);
     still.setMouseTransparent(true);
     moving.setMouseTransparent(true);

@@ -86,7 +86,7 @@ final class Knife {
     g.setLineWidth(focused ? 2.4 : 1.6);
     g.strokeLine(px, top, px, g.getCanvas().getHeight());
     String place =
-        "knife, "
+        "section line, "
             + KnifeStops.near(stops, frets, at).in(units)
             + " · "
             + NumberWriter.text(at, Quantity.LENGTH, units);

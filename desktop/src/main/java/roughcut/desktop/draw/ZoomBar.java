@@ -17,9 +17,9 @@ final class ZoomBar extends HBox {
     setAlignment(Pos.CENTER);
     getChildren()
         .addAll(
-            button("+", "zoom.in", "Closer (+)", () -> surface.zoom(CLOSER)),
-            button("−", "zoom.out", "Further (−)", () -> surface.zoom(1 / CLOSER)),
-            button("whole", "zoom.fit", "The whole drawing (0, or a double click)", surface::fit));
+            button("+", "zoom.in", "Zoom in (+)", () -> surface.zoom(CLOSER)),
+            button("−", "zoom.out", "Zoom out (−)", () -> surface.zoom(1 / CLOSER)),
+            button("whole", "zoom.fit", "Fit drawing (0, or double-click)", surface::fit));
   }
 
   private static Button button(String words, String id, String tip, Runnable action) {

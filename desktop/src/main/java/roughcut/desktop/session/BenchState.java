@@ -375,7 +375,7 @@ public final class BenchState {
     Optional<Text> refusal = bench().route().refusal(change);
     if (refusal.isEmpty()) {
       session.make(
-          "order of work",
+          "work order",
           "order",
           b -> {
             Design design = b.design();

@@ -61,9 +61,9 @@ public final class OwnShop {
     if (elsewhere && !Files.exists(file)) {
       // A stick that isn't plugged in: a new empty shop in its place would hide the real one.
       throw new FileException(
-          "your shop isn't in "
+          "Your shop is no longer in "
               + folder
-              + " any more; is its disk there? Preferences say where it is");
+              + ". Is its disk connected? Preferences show its folder.");
     }
     if (!Files.exists(file)) {
       ShopFile.at(file).save(Shop.usual("My shop"));
@@ -81,7 +81,7 @@ public final class OwnShop {
     try {
       return Files.createDirectories(builds);
     } catch (IOException e) {
-      throw new FileException("can't make the folder " + builds + ": " + e.getMessage(), e);
+      throw new FileException("Can't create the folder " + builds + ": " + e.getMessage(), e);
     }
   }
 }

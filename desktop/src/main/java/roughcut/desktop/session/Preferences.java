@@ -124,7 +124,7 @@ public final class Preferences {
       SafeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     } catch (FileException e) {
       System.getLogger("roughcut")
-          .log(System.Logger.Level.INFO, "habits not kept: " + e.getMessage());
+          .log(System.Logger.Level.INFO, "Preferences not saved: " + e.getMessage());
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }

@@ -218,7 +218,7 @@ public final class Session {
     if (back != null) {
       enterTyped();
       base = null;
-      take("dropping what was tried", back);
+      take("discarding the trial changes", back);
       whatIf.set(null);
     }
   }
@@ -304,7 +304,7 @@ public final class Session {
   }
 
   private static final String CANT_BE =
-      "this can't be worked out together with the rest; nothing was changed";
+      "This can't be combined with your other decisions. Nothing was changed.";
 
   /** Something is being typed; it is entered or restored before anything else happens. */
   public void typing(Typed next) {

@@ -86,18 +86,18 @@ public final class Workspace {
               opened,
               shop,
               data,
-              "What was saved last can't be worked out. This is the version before, of "
+              "The last saved version can't be calculated. This is the version before it, of "
                   + RelativeDay.at(version.at())
-                  + "; the other is kept among the versions.");
+                  + "; the last one is kept among the versions.");
         } catch (FileException | RuntimeException | StackOverflowError e) {
           // the one before that, then
         }
       }
     } catch (IOException e) {
-      throw new FileException("the earlier versions can't be listed: " + e.getMessage(), e);
+      throw new FileException("The earlier versions can't be listed: " + e.getMessage(), e);
     }
     throw new FileException(
-        path.getFileName() + " is sound but can't be worked out, and no earlier version can");
+        path.getFileName() + " is intact but can't be calculated, and no earlier version can");
   }
 
   public Session session() {
@@ -197,7 +197,7 @@ public final class Workspace {
     }
     autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
     rescue.letGo(path());
-    session.take("taking the other's changes", theirs);
+    session.take("loading the other changes", theirs);
   }
 
   /**
@@ -226,7 +226,7 @@ public final class Workspace {
       }
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
       rescue.letGo(path());
-      return session.take("what was done in another window", both.get()).isEmpty();
+      return session.take("work in another window", both.get()).isEmpty();
     } catch (FileException e) {
       return false;
     }
@@ -253,13 +253,14 @@ public final class Workspace {
       EditHistory theirs = new EditHistory(opened.build(), shop.shop());
       Optional<String> refusal = session.canTake(theirs);
       if (refusal.isPresent()) {
-        return Optional.of("Changed elsewhere, and not taken in: " + refusal.get() + ".");
+        return Optional.of("Changed elsewhere and not loaded: " + refusal.get() + ".");
       }
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
-      session.take("what was done in another window", theirs);
-      return Optional.of("Changed in another window or program: this is how it stands now.");
+      session.take("work in another window", theirs);
+      return Optional.of(
+          "Another window or program changed this build. You see its current state.");
     } catch (FileException e) {
-      return Optional.of("Changed elsewhere, and can't be read: " + e.getMessage() + ".");
+      return Optional.of("Changed elsewhere and unreadable: " + e.getMessage() + ".");
     }
   }
 
@@ -275,13 +276,13 @@ public final class Workspace {
    */
   public void restore(Path version) throws FileException {
     Build earlier = BuildFile.open(version).build();
-    took(session.take("going back to an earlier version", session.work().with(earlier)));
+    took(session.take("restoring an earlier version", session.work().with(earlier)));
   }
 
   /** Goes back to an earlier version of the shop, as an edit that can be undone. */
   public void restoreShop(Path version) throws FileException {
     Shop earlier = ShopFile.read(version);
-    took(session.take("going back to an earlier shop", session.work().with(earlier)));
+    took(session.take("restoring an earlier shop", session.work().with(earlier)));
   }
 
   private static void took(Optional<String> refusal) throws FileException {
@@ -298,7 +299,7 @@ public final class Workspace {
   /** Brings back what was rescued, as an edit that can be undone. */
   public void takeRescued(RescueCopies.Copy copy) throws FileException {
     Build kept = BuildFile.open(copy.copy()).build();
-    took(session.take("bringing back what was rescued", session.work().with(kept)));
+    took(session.take("restoring rescued work", session.work().with(kept)));
     if (!autosave.flush().troubled()) {
       rescue.letGo(copy.belongs());
     }

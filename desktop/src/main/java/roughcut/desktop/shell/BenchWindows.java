@@ -61,7 +61,7 @@ final class BenchWindows {
   /** Asks for the file that the system shows a caliper's serial line as, and listens to it. */
   void connectCaliper(Window over) {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("The caliper's serial line, a file such as /dev/ttyUSB0");
+    chooser.setTitle("Serial port of the caliper, for example /dev/ttyUSB0");
     File device = chooser.showOpenDialog(over);
     if (device != null) {
       connect(device.toPath());
@@ -89,16 +89,17 @@ final class BenchWindows {
       at = at.getParent();
     }
     if (at == null) {
-      notice.tell("The caliper's value goes to a field that is measured: go to one first.");
+      notice.tell("Choose a measured field first. The caliper reading goes there.");
     } else if (caliper.settled().get().isEmpty()) {
       notice.tell(
           caliper.shown().get() == null
-              ? "No caliper is connected; Ctrl+Shift+M opens a simulated one, “Caliper on a serial line” in Ctrl+K a real one."
-              : "The caliper hasn't settled yet.");
+              ? "No caliper is connected. Press Ctrl+Shift+M for a simulated one, or choose "
+                  + "“Connect caliper” in Ctrl+K."
+              : "The caliper reading isn't stable yet.");
     } else {
       ((TakesReading) at)
           .take(caliper.settled().get().getAsDouble())
-          .ifPresent(words -> notice.show("Not taken: " + words + "."));
+          .ifPresent(words -> notice.show("Reading not entered: " + words + "."));
     }
   }
 }

@@ -53,9 +53,9 @@ final class CaliperWindow {
     state.getStyleClass().add("panel-text");
     ControlNames.set(state, "caliper.state");
     ControlNames.set(jaw, "caliper.jaw");
-    jaw.setAccessibleText("How far the jaws are open");
+    jaw.setAccessibleText("Jaw opening");
     ControlNames.set(tired, "caliper.tired");
-    tired.setAccessibleText("How tired the hand is");
+    tired.setAccessibleText("Hand unsteadiness");
     Button zero = button("zero", caliper::zero);
     ControlNames.set(held, "caliper.hold");
     held.setOnAction(e -> caliper.hold(held.isSelected()));
@@ -85,12 +85,12 @@ final class CaliperWindow {
             figure,
             state,
             keys,
-            new HBox(8, new Label("tired hand"), grow(tired)),
-            small("F4 puts the settled value where you are measuring."));
+            new HBox(8, new Label("unsteady hand"), grow(tired)),
+            small("F4 enters the stable reading where you are measuring."));
     all.getStyleClass().add("caliper");
     Scene scene = Windows.styled(all);
     stage.setScene(scene);
-    stage.setTitle("Caliper, simulated");
+    stage.setTitle("Simulated caliper");
     stage.setWidth(420);
     stage.setHeight(330);
     stage.setAlwaysOnTop(true);

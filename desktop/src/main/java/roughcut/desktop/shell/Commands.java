@@ -59,16 +59,16 @@ final class Commands {
     window.menu().stream().filter(Objects::nonNull).forEach(all::add);
     all.add(new Command("Undo", "Ctrl+Z", session::undo));
     all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
-    all.add(new Command("Millimetres, inches, fractions", "Ctrl+U", window::nextUnits));
-    all.add(new Command("What if: try changes before they count", "Ctrl+T", session::beginWhatIf));
+    all.add(new Command("Units: millimetres, inches, fractions", "Ctrl+U", window::nextUnits));
+    all.add(new Command("What if: try changes first", "Ctrl+T", session::beginWhatIf));
     all.add(new Command(ShopWindow.MACHINE, "F9", window.atBench()::openMachine));
-    all.add(new Command("Caliper, simulated", "Ctrl+Shift+M", window.atBench()::openCaliper));
+    all.add(new Command("Simulated caliper", "Ctrl+Shift+M", window.atBench()::openCaliper));
     all.add(
         new Command(
-            "Caliper on a serial line …",
+            "Connect caliper …",
             "",
             () -> window.atBench().connectCaliper(window.root().getScene().getWindow())));
-    all.add(new Command("The whole drawing", "0", window.surface()::fit));
+    all.add(new Command("Fit drawing", "0", window.surface()::fit));
   }
 
   private void decisions() {
@@ -77,8 +77,8 @@ final class Commands {
       boolean counts = Applicability.idle(design, decision.id()).isEmpty();
       all.add(
           new Command(
-              "Decide: " + decision.label().toString(),
-              counts ? decision.editable(design, window.units()) : "doesn't count",
+              "Set: " + decision.label().toString(),
+              counts ? decision.editable(design, window.units()) : "not used",
               decision.id(),
               () -> window.goTo(decision.id())));
     }

@@ -67,9 +67,9 @@ final class FileActions {
     List<Command> menu = new ArrayList<>();
     menu.add(new Command("All builds …", "Ctrl+H", ways::home));
     menu.add(new Command("New instrument …", "Ctrl+N", ways::begin));
-    menu.add(new Command("New from this one, its design only", "", this::like));
+    menu.add(new Command("New from this one, design only", "", this::like));
     menu.add(new Command("Open …", "Ctrl+O", this::open));
-    menu.add(new Command("Save now", "Ctrl+S", ways::save));
+    menu.add(new Command("Save", "Ctrl+S", ways::save));
     menu.add(new Command("Save as …", "", this::saveAs));
     menu.add(new Command("Rename …", "", this::rename));
     menu.add(new Command("Earlier versions of this build …", "", ways::versions));
@@ -77,13 +77,13 @@ final class FileActions {
     menu.add(null);
     menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
     menu.add(new Command("Full-size sheets", "Ctrl+P", ways::sheets));
-    menu.add(new Command("Shelves: strings, hardware in hand …", "", ways::shelves));
-    menu.add(new Command("Woods: what they are called, weigh and do …", "", ways::woods));
+    menu.add(new Command("Inventory: strings and hardware …", "", ways::shelves));
+    menu.add(new Command("Woods: names, weight, movement …", "", ways::woods));
     menu.add(new Command("Preferences …", "Ctrl+,", ways::preferences));
     menu.add(new Command("Help: stations, keys, safety", "F1", ways::help));
     if (workspace.isDemo()) {
       menu.add(null);
-      menu.add(new Command("Reset the demo …", "", this::askReset));
+      menu.add(new Command("Reset demo …", "", this::askReset));
     }
     return menu;
   }
@@ -110,7 +110,7 @@ final class FileActions {
       Path path = making.in(new ShopBuilds(new OwnShop(Windows.data()).folder()));
       Windows.open(path).choose(StationId.LAYOUT);
     } catch (FileException e) {
-      notice.show("Not begun: " + e.getMessage() + ".");
+      notice.show("Not started: " + e.getMessage() + ".");
     }
   }
 
@@ -154,7 +154,7 @@ final class FileActions {
                   ? new OwnShop(Windows.data()).builds()
                   : workspace.path().toAbsolutePath().getParent()));
     } catch (FileException e) {
-      notice.show("Your own shop can't be laid out: " + e.getMessage());
+      notice.show("Your own shop can't be created: " + e.getMessage());
     }
     chooser.setInitialFileName(workspace.session().build().get().name() + BuildFile.ENDING);
     File chosen = chooser.showSaveDialog(window.get());
@@ -188,7 +188,8 @@ final class FileActions {
     dialog.initOwner(window.get());
     dialog.setTitle("Save as");
     dialog.setHeaderText(
-        "Which shop does it belong to? The shop holds the wood rack, saws, cutters and templates.");
+        "Which shop does it belong to? A shop holds the wood rack, saws, cutters and "
+            + "templates.");
     dialog.setContentText("Shop");
     dialog.setGraphic(null);
     return dialog.showAndWait().map(shops::get);
@@ -203,13 +204,13 @@ final class FileActions {
       shops.put("", workspace::shop);
       return shops;
     }
-    around.ifPresent(f -> shops.put("The shop of that folder: " + f, () -> ShopFile.open(f)));
+    around.ifPresent(f -> shops.put("The shop in that folder: " + f, () -> ShopFile.open(f)));
     Path own = new OwnShop(Windows.data()).folder();
     if (!own.equals(now) && !around.map(own::equals).orElse(false)) {
       shops.put("My own shop: " + own, () -> ShopFile.open(own));
     }
     if (!workspace.isDemo()) {
-      shops.put("The shop it has now: " + now, workspace::shop);
+      shops.put("Its current shop: " + now, workspace::shop);
     }
     Path folder = path.toAbsolutePath().normalize().getParent();
     if (around.isEmpty()) {
@@ -224,8 +225,7 @@ final class FileActions {
       workspace.saveAs(path, shop.find());
       notice.hide();
     } catch (FileException e) {
-      notice.show(
-          "Not saved: " + e.getMessage(), new Command("save elsewhere …", "", this::saveAs));
+      notice.show("Not saved: " + e.getMessage(), new Command("Save as …", "", this::saveAs));
     } catch (IllegalArgumentException e) {
       notice.show("Not saved: " + e.getMessage());
     }
@@ -237,28 +237,25 @@ final class FileActions {
     dialog.setTitle("Rename");
     dialog.setHeaderText(null);
     dialog.setGraphic(null);
-    dialog.setContentText("Called");
+    dialog.setContentText("Name");
     dialog
         .showAndWait()
         .flatMap(
-            name ->
-                workspace.session().edit("the name", "name", build -> build.withName(name.strip())))
+            name -> workspace.session().edit("name", "name", build -> build.withName(name.strip())))
         .ifPresent(notice::show);
   }
 
   private void askReset() {
     notice.ask(
-        "Reset the demo? All four of its instruments, its boards and its tools become what they"
-            + " were at first. Your own shop isn't touched, and it can be brought back.",
-        new Command("reset it", "", this::resetDemo));
+        "Reset the demo? All four instruments, their boards and tools go back to the "
+            + "start. Your own shop isn't touched. You can undo this.",
+        new Command("Reset", "", this::resetDemo));
   }
 
   void resetDemo() {
     try {
       DemoFolder.Before before = workspace.resetDemo();
-      notice.tell(
-          "The demo is as it was at first.",
-          new Command("bring back what I had", "", () -> bringBack(before)));
+      notice.tell("The demo is reset.", new Command("Undo reset", "", () -> bringBack(before)));
     } catch (FileException e) {
       notice.show("Not reset: " + e.getMessage());
     }
@@ -268,7 +265,7 @@ final class FileActions {
     try {
       workspace.bringBack(before);
     } catch (FileException e) {
-      notice.show("Not brought back: " + e.getMessage());
+      notice.show("Not restored: " + e.getMessage());
     }
   }
 
@@ -281,16 +278,16 @@ final class FileActions {
       case FAILED ->
           notice.saving(
               "Not saved: " + state.words() + "." + kept,
-              new Command("try again", "", workspace::save),
-              new Command("save elsewhere …", "", this::saveAs));
+              new Command("Try again", "", workspace::save),
+              new Command("Save as …", "", this::saveAs));
       case CHANGED_ON_DISK -> {
         if (workspace.join()) {
-          notice.tell("Another window worked on this build too; what was done in both is kept.");
+          notice.tell("Another window changed this build too. Work done in both is kept.");
         } else {
           notice.saving(
               state.words() + kept,
-              new Command("take theirs", "", this::reload),
-              new Command("keep mine", "", workspace::keepMine));
+              new Command("Use their version", "", this::reload),
+              new Command("Keep mine", "", workspace::keepMine));
         }
       }
       case SAVED -> notice.savingIsWell();
@@ -302,7 +299,7 @@ final class FileActions {
     try {
       workspace.reload();
     } catch (FileException e) {
-      notice.show("Not read again: " + e.getMessage());
+      notice.show("Not reloaded: " + e.getMessage());
     }
   }
 
@@ -311,9 +308,9 @@ final class FileActions {
     Optional<RescueCopies.Copy> copy = workspace.rescued();
     if (copy.isPresent()) {
       notice.ask(
-          "The last work on this build couldn't be saved here; a copy of it was kept.",
-          new Command("bring it back", "", () -> take(copy.get())),
-          new Command("let it go", "", () -> workspace.letGo(copy.get())));
+          "The last changes to this build couldn't be saved. A copy was kept.",
+          new Command("Restore", "", () -> take(copy.get())),
+          new Command("Discard", "", () -> workspace.letGo(copy.get())));
     } else {
       workspace.said().ifPresent(notice::show);
     }
@@ -322,20 +319,20 @@ final class FileActions {
   /** Offers work on another build that couldn't be saved where it belongs. */
   void offer(RescueCopies.Copy copy) {
     notice.ask(
-        "Work on "
+        "Changes to "
             + copy.belongs().getFileName()
             + " couldn't be saved to "
             + copy.belongs().getParent()
-            + "; a copy of it was kept.",
-        new Command("open the copy", "", () -> openInNewWindow(copy.copy())),
-        new Command("let it go", "", () -> workspace.letGo(copy)));
+            + ". A copy was kept.",
+        new Command("Open copy", "", () -> openInNewWindow(copy.copy())),
+        new Command("Discard", "", () -> workspace.letGo(copy)));
   }
 
   private void take(RescueCopies.Copy copy) {
     try {
       workspace.takeRescued(copy);
     } catch (FileException e) {
-      notice.show("Not brought back: " + e.getMessage());
+      notice.show("Not restored: " + e.getMessage());
     }
   }
 }

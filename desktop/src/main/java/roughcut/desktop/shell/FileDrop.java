@@ -53,8 +53,8 @@ final class FileDrop {
     } else {
       notice.show(
           file.getFileName()
-              + " can't be used here: drop a build, a table of boards as CSV, or an outline as SVG"
-              + " or DXF.");
+              + " can't be opened here. Drop a build, a CSV table of boards, or an SVG or DXF "
+              + "outline.");
     }
   }
 }

@@ -38,7 +38,7 @@ final class FindCard extends VBox {
     words.textProperty().addListener((p, was, is) -> filter());
     words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     ControlNames.set(found, "find-results");
-    found.setPlaceholder(new Label("Nothing here goes by these words."));
+    found.setPlaceholder(new Label("No results"));
     found.setCellFactory(list -> new Cell());
     found.setFocusTraversable(false);
     found.setOnMouseClicked(e -> run());
@@ -48,7 +48,7 @@ final class FindCard extends VBox {
 
   /** Opens on everything. */
   void open() {
-    open("a number, a decision, something to do", everything);
+    open("Search numbers, decisions, commands", everything);
   }
 
   /**

@@ -98,8 +98,8 @@ final class GuidedTour extends Pane {
     back.setDisable(stop == 0);
     next.setText(
         stop == stops.size() - 1
-            ? "now make your own"
-            : "go on (" + (stop + 1) + " of " + stops.size() + ")");
+            ? "Start your own"
+            : "Next (" + (stop + 1) + " of " + stops.size() + ")");
     place();
     Platform.runLater(this::place); // once what it shows has its size
   }

@@ -26,27 +26,27 @@ import roughcut.finding.Synonyms;
  */
 final class HelpCard extends VBox {
   private static final String[][] KEYS = {
-    {"Ctrl+1 … 9, Alt+1 … 9", "stations in the order of work, and their pages"},
-    {"F6", "round the window: what is decided, drawing, thin spots, stations"},
-    {"Ctrl+K", "find a number, a decision, something to do"},
-    {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo; without limit"},
-    {"Ctrl+,", "preferences: units, text size, a dark screen, limits"},
-    {"Right button", "what can be done with a number, a table, the drawing"},
-    {"Ctrl+S", "save now (it is saved by itself after every edit)"},
-    {"Ctrl+H, Ctrl+N, Ctrl+O", "all builds, a new instrument, open a build"},
+    {"Ctrl+1 … 9, Alt+1 … 9", "stations in work order, and their pages"},
+    {"F6", "next area: settings, drawing, clearances, stations"},
+    {"Ctrl+K", "search numbers, decisions, commands"},
+    {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo, without limit"},
+    {"Ctrl+,", "preferences: units, text size, dark theme, limits"},
+    {"Right click", "menu of a number, a table, the drawing"},
+    {"Ctrl+S", "save now (every edit is saved automatically)"},
+    {"Ctrl+H, Ctrl+N, Ctrl+O", "all builds, new instrument, open build"},
     {"Ctrl+P", "full-size sheets"},
-    {"Ctrl+C", "copy the number in hand, or a table's rows"},
+    {"Ctrl+C", "copy the selected number or table rows"},
     {"Ctrl+U", "millimetres, inches, fractions"},
     {"Ctrl+B", "as designed, as built"},
-    {"Ctrl+T", "what if: changes that are tried together, then kept or dropped"},
-    {"In a number", "up and down nudge it; with Shift ten steps, with Ctrl a tenth"},
-    {"F2", "enter what was measured instead"},
-    {"F4", "the caliper's settled value goes there; Ctrl+Shift+M opens a simulated one"},
-    {"F9", "one operation in big figures, at the machine"},
-    {"On the drawing", "← → move the knife a little, with Shift by a fret; Home and End"},
-    {"+  −  0", "closer, further, everything; or wheel and double click"},
-    {"Click a number", "shows its sum"},
-    {"Esc", "leaves whatever is open"},
+    {"Ctrl+T", "what if: try changes together, then keep or discard them"},
+    {"In a number", "up and down change it by a step, with Shift ten steps, with Ctrl a tenth"},
+    {"F2", "enter the measured size"},
+    {"F4", "enter the caliper reading; Ctrl+Shift+M opens a simulated caliper"},
+    {"F9", "machine view: one operation in large figures"},
+    {"On the drawing", "← → move the section line, with Shift by a fret; Home and End"},
+    {"+  −  0", "zoom in, zoom out, fit; or mouse wheel and double-click"},
+    {"Click a number", "show its sum"},
+    {"Esc", "close whatever is open"},
   };
 
   private static final double WIDTH = 780;
@@ -61,8 +61,7 @@ final class HelpCard extends VBox {
 
   private final TextField words = new TextField();
   private final GridPane lines = new GridPane();
-  private final Label none =
-      new Label("Nothing here goes by these words; Ctrl+K finds numbers and actions.");
+  private final Label none = new Label("No results here. Ctrl+K searches numbers and commands.");
   private final Overlay overlay;
 
   HelpCard(Overlay overlay, Runnable lookRound) {
@@ -75,8 +74,8 @@ final class HelpCard extends VBox {
     Label title = new Label("Help");
     title.getStyleClass().add("help-title");
     ControlNames.set(words, "help.words");
-    words.setPromptText("search the help");
-    words.setAccessibleText("Search the help");
+    words.setPromptText("Search help");
+    words.setAccessibleText("Search help");
     words.textProperty().addListener((p, was, is) -> show());
     HBox.setHgrow(words, Priority.ALWAYS);
     HBox head = new HBox(18, title, words);
@@ -89,7 +88,7 @@ final class HelpCard extends VBox {
     ControlNames.set(close, "help.close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
-    Button look = new Button("look round");
+    Button look = new Button("Guided tour");
     ControlNames.set(look, "help.look");
     look.getStyleClass().add("text-button");
     look.setOnAction(
@@ -104,27 +103,27 @@ final class HelpCard extends VBox {
   private static List<Line> all() {
     List<Line> all = new ArrayList<>();
     for (StationId station : StationId.values()) {
-      all.add(new Line("Stations, in the order of work", station.title(), station.about()));
+      all.add(new Line("Stations in work order", station.title(), station.about()));
     }
     for (String[] key : KEYS) {
-      all.add(new Line("What can be pressed", key[0], key[1]));
+      all.add(new Line("Keyboard shortcuts", key[0], key[1]));
     }
-    all.add(new Line("Take care", "First", Caution.STANDING.toString()));
+    all.add(new Line("Safety", "First", Caution.STANDING.toString()));
     all.add(
         new Line(
-            "Take care",
+            "Safety",
             "Numbers",
-            "are for planning. Guards in place, dust away, and a cut in scrap before the cut in the"
-                + " piece."));
+            "are for planning. Keep guards in place, extract the dust, and make a test cut "
+                + "in scrap before you cut the piece."));
     for (Caution caution : Caution.values()) {
-      all.add(new Line("Take care", title(caution), caution.words().toString()));
+      all.add(new Line("Safety", title(caution), caution.words().toString()));
     }
     all.add(
         new Line(
             "About",
             "Rough Cut " + RoughCut.VERSION,
-            "Apache License 2.0; what it is made with is in NOTICE beside it. B612 by its authors,"
-                + " SIL Open Font License."));
+            "Apache License 2.0. The components used are listed in the NOTICE file. B612 "
+                + "font by its authors, SIL Open Font License."));
     return all;
   }
 

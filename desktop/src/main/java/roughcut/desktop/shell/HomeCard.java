@@ -55,7 +55,7 @@ final class HomeCard extends VBox {
   private final Notice notice;
   private final ListView<HomeRow> list = new ListView<>();
   private final Label none =
-      new Label("Your own shop has no builds yet. A new instrument takes less than a minute.");
+      new Label("Your shop has no builds yet. A new instrument takes less than a minute.");
   private final Button begin;
   private KeyCode held;
   private int filling;
@@ -73,13 +73,13 @@ final class HomeCard extends VBox {
     getStyleClass().add("home");
     setMaxSize(940, 640);
     setPrefSize(940, 640);
-    Label title = new Label("What shall it be?");
+    Label title = new Label("What would you like to do?");
     title.getStyleClass().add("home-title");
     begin =
         door(
             "home.new",
-            "A new instrument",
-            "A few questions, each with a usual answer; then it is yours to change.",
+            "New instrument",
+            "A few questions, each with a usual answer. You can change everything later.",
             ways::begin);
     HBox doors =
         new HBox(
@@ -87,10 +87,10 @@ final class HomeCard extends VBox {
             begin,
             door(
                 "home.demo",
-                "A look round the demo",
-                "A made-up shop with four instruments to play with; nothing there is yours.",
+                "Explore the demo",
+                "A made-up shop with four instruments to try things on. None of it is yours.",
                 ways::demo),
-            door("home.open", "Open …", "A build from anywhere on this machine.", ways::open));
+            door("home.open", "Open …", "A build anywhere on this computer.", ways::open));
     ControlNames.set(list, "home.builds");
     list.setCellFactory(l -> new Cell());
     list.setPlaceholder(none);
@@ -103,10 +103,10 @@ final class HomeCard extends VBox {
     builds.getStyleClass().add("panel-heading");
     Label keys =
         new Label(
-            "Enter opens · N begins one like it · D duplicates it, readings and all · Delete puts"
-                + " it into the shop's bin");
+            "Enter opens · N starts a new one like it · D duplicates it with its "
+                + "measurements · Delete moves it to the bin");
     keys.getStyleClass().add("lower-note");
-    Button close = new Button("back to work");
+    Button close = new Button("Close");
     close.getStyleClass().add("text-button");
     ControlNames.set(close, "home.close");
     close.setOnAction(e -> overlay.close(this));
@@ -211,7 +211,7 @@ final class HomeCard extends VBox {
 
   private void otherBuilds(FileException why) {
     Platform.runLater(
-        () -> notice.show("Not everything here can be shown as it is: " + why.getMessage() + "."));
+        () -> notice.show("Some builds can't be shown correctly: " + why.getMessage() + "."));
   }
 
   private void key(KeyEvent e) {
@@ -270,10 +270,10 @@ final class HomeCard extends VBox {
       Path binned = row.from().bin(row.entry().path());
       fill(null);
       notice.tell(
-          row.entry().name() + " is in the shop's bin.",
-          new Command("take it back", "", () -> back(row.from(), binned)));
+          row.entry().name() + " is in the bin.",
+          new Command("Restore", "", () -> back(row.from(), binned)));
     } catch (FileException e) {
-      notice.show("Not put into the bin: " + e.getMessage() + ".");
+      notice.show("Not deleted: " + e.getMessage() + ".");
     }
   }
 
@@ -282,7 +282,7 @@ final class HomeCard extends VBox {
       builds.back(binned);
       fill(null);
     } catch (FileException e) {
-      notice.show("Not taken back: " + e.getMessage() + ".");
+      notice.show("Not restored: " + e.getMessage() + ".");
     }
   }
 
@@ -345,10 +345,10 @@ final class HomeCard extends VBox {
     private ContextMenu menu(HomeRow row) {
       ContextMenu menu = new ContextMenu();
       menu.getItems().add(item("Open", () -> act(KeyCode.ENTER, row)));
-      menu.getItems().add(item("New from this one, its design only", () -> act(KeyCode.N, row)));
-      menu.getItems().add(item("Duplicate, readings and all", () -> act(KeyCode.D, row)));
+      menu.getItems().add(item("New from this one, design only", () -> act(KeyCode.N, row)));
+      menu.getItems().add(item("Duplicate with measurements", () -> act(KeyCode.D, row)));
       if (!row.demo()) {
-        menu.getItems().add(item("Put into the shop's bin", () -> act(KeyCode.DELETE, row)));
+        menu.getItems().add(item("Move to bin", () -> act(KeyCode.DELETE, row)));
       }
       return menu;
     }

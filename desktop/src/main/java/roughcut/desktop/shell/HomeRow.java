@@ -104,7 +104,7 @@ record HomeRow(
         plan.map(InstrumentPortrait::of),
         glance
             .map(g -> g.words().in(units))
-            .orElse(entry.trouble().isEmpty() ? "can't be worked out" : entry.trouble()),
+            .orElse(entry.trouble().isEmpty() ? "can't be calculated" : entry.trouble()),
         plan.map(
                 p ->
                     wrong(

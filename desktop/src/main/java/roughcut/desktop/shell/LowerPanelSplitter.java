@@ -39,7 +39,7 @@ final class LowerPanelSplitter extends Region {
     getStyleClass().add("lower-grip");
     setCursor(Cursor.V_RESIZE);
     setFocusTraversable(true);
-    setAccessibleText("Edge of the drawing; up and down move it");
+    setAccessibleText("Lower edge of the drawing; the up and down keys move it");
     setOnMousePressed(e -> from = e.getScreenY() + height());
     setOnMouseDragged(e -> to(from - e.getScreenY()));
     setOnMouseReleased(e -> preferences.save());

@@ -21,10 +21,10 @@ final class MachineKeys extends FlowPane {
           new Key(KeyCode.LEFT, "←", "Back"),
           new Key(KeyCode.RIGHT, "→", "Next"),
           new Key(KeyCode.SPACE, "Space", "Next ready"),
-          new Key(KeyCode.O, "O", "Choose"),
-          new Key(KeyCode.DOWN, "↓", "More figures"),
+          new Key(KeyCode.O, "O", "Select"),
+          new Key(KeyCode.DOWN, "↓", "More numbers"),
           new Key(KeyCode.M, "M", "Measure"),
-          new Key(KeyCode.R, "R", "Again"),
+          new Key(KeyCode.R, "R", "Remeasure"),
           new Key(KeyCode.Y, "Y", "Yes"),
           new Key(KeyCode.N, "N", "No"),
           new Key(KeyCode.F4, "F4", "Caliper"),
@@ -32,7 +32,7 @@ final class MachineKeys extends FlowPane {
           new Key(KeyCode.U, "U", "Undo last"),
           new Key(KeyCode.K, "K", "Note"),
           new Key(KeyCode.T, "T", "Timer"),
-          new Key(KeyCode.L, "L", "Lamp"),
+          new Key(KeyCode.L, "L", "Light"),
           new Key(KeyCode.ESCAPE, "Esc", "Close"));
 
   private final Map<KeyCode, Button> buttons = new EnumMap<>(KeyCode.class);

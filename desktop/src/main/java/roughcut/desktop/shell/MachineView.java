@@ -150,7 +150,7 @@ final class MachineView extends BorderPane {
     entry.getStyleClass().add("machine-entry");
     entry.setMinWidth(ENTRY);
     entry.setPrefWidth(ENTRY);
-    entry.setAccessibleText("what was measured, a note or a reason");
+    entry.setAccessibleText("measurement, note or reason");
     HBox ask = new HBox(16, hold, entry);
     ask.setAlignment(Pos.CENTER_LEFT);
     ask.setMinHeight(72);
@@ -231,7 +231,7 @@ final class MachineView extends BorderPane {
    */
   void stakes(List<Risk> risks, boolean reason, Units units) {
     List<Node> all = new ArrayList<>();
-    all.add(line(reason ? "At stake" : "It can't be put back", "machine-asked-title"));
+    all.add(line(reason ? "What is at stake" : "This can't be undone", "machine-asked-title"));
     for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
@@ -247,8 +247,8 @@ final class MachineView extends BorderPane {
     asked.getChildren().setAll(all);
     hold.setText(
         reason
-            ? "Why is it done all the same? Type the reason, then Enter; Esc leaves it undone."
-            : "Done at these figures? D again; Esc leaves it undone.");
+            ? "Why do you mark it done anyway? Type a reason and press Enter. Esc cancels."
+            : "Mark it done with these sizes? Press D again. Esc cancels.");
     entry.setVisible(reason);
     look(asked);
   }
@@ -356,10 +356,10 @@ final class MachineView extends BorderPane {
             .map(h -> words(h, units))
             .orElse(
                 all.isEmpty()
-                    ? "Nothing has to be known first."
+                    ? "Nothing to check first."
                     : all.size()
-                        + (all.size() == 1 ? " thing" : " things")
-                        + " known: "
+                        + (all.size() == 1 ? " check" : " checks")
+                        + " done: "
                         + String.join(
                             "; ",
                             all.stream()

@@ -72,7 +72,7 @@ public final class MachineWindow {
         });
     scene.heightProperty().addListener((p, was, is) -> show());
     stage.setScene(scene);
-    stage.titleProperty().bind(session.build().map(b -> b.name() + " – at the machine"));
+    stage.titleProperty().bind(session.build().map(b -> b.name() + " – machine view"));
     tick.setCycleCount(Animation.INDEFINITE);
     session.plan().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
@@ -143,7 +143,7 @@ public final class MachineWindow {
 
   private void restore() {
     if (half.turn()) {
-      view.message("Half typed: M goes on with it.");
+      view.message("Unfinished entry: press M to continue it.");
     }
   }
 
@@ -247,7 +247,7 @@ public final class MachineWindow {
   private void leave() {
     bench.cancelQuestion();
     if (mode == Mode.REASONING || mode == Mode.CONFIRMING) {
-      view.message("Left undone.");
+      view.message("Cancelled.");
     }
     view.entry().clear();
     mode = Mode.LOOKING;
@@ -262,9 +262,9 @@ public final class MachineWindow {
   private void fromCaliper() {
     Bench.Held held = bench.asked().filter(h -> !h.hold().looked()).orElse(null);
     if (held == null || mode != Mode.LOOKING) {
-      view.message("Nothing is to be measured here.");
+      view.message("Nothing to measure here.");
     } else if (caliper.settled().get().isEmpty()) {
-      view.message("The caliper hasn't settled; hold still.");
+      view.message("The caliper reading isn't stable yet. Hold still.");
     } else {
       view.message("");
       bench
@@ -288,7 +288,7 @@ public final class MachineWindow {
   private void noted(String text) {
     bench.step().ifPresent(s -> bench.note(s.operation(), text));
     leave();
-    view.message(text.isEmpty() ? "" : "Noted.");
+    view.message(text.isEmpty() ? "" : "Note added.");
   }
 
   private void read(String text) {
@@ -370,7 +370,7 @@ public final class MachineWindow {
   private void done() {
     Bench.OperationStatus step = bench.step().orElse(null);
     if (step == null || step.state() == Bench.State.DONE) {
-      view.message(step == null ? "" : "Done already; U takes the last one back.");
+      view.message(step == null ? "" : "Already done. Press U to undo the last one.");
       return;
     }
     if (mode == Mode.CONFIRMING) {
@@ -393,7 +393,7 @@ public final class MachineWindow {
 
   private void reasoned(String reason) {
     if (reason.isEmpty()) {
-      view.message("A few words why, or Esc.");
+      view.message("Type a few words why, or press Esc.");
       return;
     }
     bench.step().ifPresent(s -> tickOff(s.operation(), reason));
@@ -408,7 +408,7 @@ public final class MachineWindow {
     bench.done(op, worked, reason);
     bench.chosen().set(op.id());
     bench.go(1);
-    view.message("Done: " + op.title().in(session.units().get()) + " · U takes it back");
+    view.message("Done: " + op.title().in(session.units().get()) + " · U undoes it");
     show();
   }
 
@@ -416,7 +416,7 @@ public final class MachineWindow {
     Optional<Operation> back = bench.undoLast();
     view.message(
         back.map(o -> "Not done: " + o.title().in(session.units().get()))
-            .orElse("Nothing was done yet."));
+            .orElse("Nothing is done yet."));
     show();
   }
 

@@ -47,10 +47,10 @@ final class NewCard extends VBox {
   private final Supplier<Units> units;
   private final Supplier<Woods> woods;
   private final Consumer<Build> begun;
-  private final Shop shop = Shop.usual("a usual shop");
+  private final Shop shop = Shop.usual("a typical shop");
   private final TextField name = new TextField();
   private final TextField scale = field("new.scale", "Scale length");
-  private final TextField bass = field("new.bass", "Bass side, when fanned");
+  private final TextField bass = field("new.bass", "Bass-side scale (fanned frets)");
   private final TextField frets = field("new.frets", "Frets");
   private final PickField<InstrumentKind> kind =
       new PickField<>("new.kind", "Strings", InstrumentKind::label, this::usual);
@@ -67,7 +67,7 @@ final class NewCard extends VBox {
   private final PickField<Species> boardWood =
       new PickField<>("new.fretboard-wood", "Fretboard", Species::name, s -> show());
   private final Label wrong = new Label();
-  private final Button begin = new Button("Begin");
+  private final Button begin = new Button("Create");
   private final DrawingPane front = new DrawingPane();
   private final DrawingPane side = new DrawingPane();
 
@@ -90,10 +90,10 @@ final class NewCard extends VBox {
     getStyleClass().add("home");
     setMaxSize(980, 600);
     setPrefSize(980, 600);
-    Label title = new Label("A new instrument");
+    Label title = new Label("New instrument");
     title.getStyleClass().add("home-title");
     ControlNames.set(name, "new.name");
-    name.setAccessibleText("Its name");
+    name.setAccessibleText("Name of the instrument");
     name.textProperty().addListener((p, was, is) -> begin.setDisable(build().isEmpty()));
     ControlNames.set(wrong, "new.wrong");
     wrong.getStyleClass().add("decision-message");
@@ -103,13 +103,13 @@ final class NewCard extends VBox {
     begin.getStyleClass().add("main-button");
     begin.setDefaultButton(true);
     begin.setOnAction(e -> begin());
-    Button not = new Button("not now");
+    Button not = new Button("Cancel");
     not.getStyleClass().add("text-button");
     not.setOnAction(e -> overlay.close(this));
     Label rest =
         new Label(
-            "Everything else begins at what is usual for such an instrument. Nothing counts as"
-                + " measured, and every number can be changed.");
+            "Everything else starts at the usual value for such an instrument. Nothing "
+                + "counts as measured yet, and you can change every number.");
     rest.setWrapText(true);
     rest.getStyleClass().add("lower-note");
     rest.setMinHeight(Region.USE_PREF_SIZE);
@@ -120,15 +120,15 @@ final class NewCard extends VBox {
     VBox form =
         new VBox(
             9,
-            new NamedField("Called", name, 156),
+            new NamedField("Name", name, 156),
             kind,
             hand,
             new NamedField("Scale length", scale, 156),
-            new NamedField("Bass side, when fanned", bass, 156),
+            new NamedField("Bass-side scale (fanned frets)", bass, 156),
             new NamedField("Frets", frets, 156),
             joint,
             head,
-            heading("Woods, if they matter yet"),
+            heading("Woods (optional)"),
             neckWood,
             bodyWood,
             boardWood,

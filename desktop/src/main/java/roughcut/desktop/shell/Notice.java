@@ -37,7 +37,7 @@ final class Notice extends Tile {
 
   /** Asks; the last answer leaves everything as it is. */
   void ask(String question, Command... answers) {
-    put(question, true, "not now", answers);
+    put(question, true, "Close", answers);
   }
 
   /** Says what went wrong with saving. */

@@ -52,9 +52,9 @@ final class PreferencesCard extends VBox {
   private final PickField<Units> units =
       new PickField<>("pref.units", "Units", PreferencesCard::words, this::units);
   private final PickField<Theme.Light> light =
-      new PickField<>("pref.light", "Screen", Theme.Light::words, this::light);
+      new PickField<>("pref.light", "Theme", Theme.Light::words, this::light);
   private final PickField<Theme.TextSize> text =
-      new PickField<>("pref.text", "Words and figures", Theme.TextSize::words, this::text);
+      new PickField<>("pref.text", "Text size", Theme.TextSize::words, this::text);
   private final PickField<Paper> paper =
       new PickField<>("pref.paper", "Paper", Paper::name, p -> paper(p));
   private final TextField shopName = new TextField();
@@ -77,7 +77,7 @@ final class PreferencesCard extends VBox {
     Label title = new Label("Preferences");
     title.getStyleClass().add("home-title");
     ControlNames.set(shopName, "pref.shop");
-    shopName.setAccessibleText("The shop's name");
+    shopName.setAccessibleText("Shop name");
     shopName.setOnAction(e -> rename());
     shopName.focusedProperty().addListener((p, was, is) -> rename(was && !is));
     shopName.setOnKeyPressed(
@@ -94,7 +94,7 @@ final class PreferencesCard extends VBox {
     wrong.setWrapText(true);
     wrong.getStyleClass().add("decision-message");
     wrong.setMinHeight(Region.USE_PREF_SIZE);
-    Button elsewhere = new Button("keep it elsewhere …");
+    Button elsewhere = new Button("Change folder …");
     ControlNames.set(elsewhere, "pref.elsewhere");
     elsewhere.getStyleClass().add("text-button");
     elsewhere.setOnAction(e -> elsewhere());
@@ -108,14 +108,14 @@ final class PreferencesCard extends VBox {
     VBox mine =
         new VBox(
             9,
-            heading("Yours, in every build"),
+            heading("For you, in every build"),
             units,
             light,
             text,
             paper,
-            heading("This shop"),
-            new NamedField("Called", shopName, 230),
-            heading("Your own shop's folder"),
+            heading("For this shop"),
+            new NamedField("Name", shopName, 230),
+            heading("Your shop folder"),
             folder,
             elsewhere,
             wrong,
@@ -158,8 +158,8 @@ final class PreferencesCard extends VBox {
   private static Label note() {
     Label label =
         new Label(
-            "A spot thinner than the first is worth a look; thinner than the second it stops. An"
-                + " empty second never stops.");
+            "Below the target a clearance is listed to check. Below the minimum it stops "
+                + "the work. Leave the minimum empty and it never stops.");
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("lower-note");
@@ -260,14 +260,14 @@ final class PreferencesCard extends VBox {
     wrong.setText("");
     if (!name.equals(session.shop().get().name())) {
       session
-          .editShop("the shop's name", "shop.name", s -> s.withName(name))
+          .editShop("shop name", "shop.name", s -> s.withName(name))
           .ifPresent(why -> wrong.setText("Not renamed: " + why + "."));
     }
   }
 
   private void elsewhere() {
     DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Where your own shop lies");
+    chooser.setTitle("Folder for your shop");
     File chosen = chooser.showDialog(getScene().getWindow());
     if (chosen != null) {
       keepIn(chosen);
@@ -280,7 +280,7 @@ final class PreferencesCard extends VBox {
       OwnShop.keepIn(chosen.toPath(), preferences);
       wrong.setText("");
     } catch (FileException e) {
-      wrong.setText("Not kept there: " + e.getMessage() + ".");
+      wrong.setText("Folder not changed: " + e.getMessage() + ".");
     }
     folder();
   }

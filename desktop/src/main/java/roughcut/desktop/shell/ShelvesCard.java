@@ -33,7 +33,7 @@ final class ShelvesCard extends ListCard {
     }
 
     String what() {
-      return piece != null ? ShelfGroup.called(piece.group()).toString() : "set of strings";
+      return piece != null ? ShelfGroup.called(piece.group()).toString() : "string set";
     }
 
     String measured(LocalDate today) {
@@ -53,26 +53,26 @@ final class ShelvesCard extends ListCard {
   private final Session session;
   private final NumberTable<Row> table = new NumberTable<>("shelves.table", this::choose);
   private final VBox sizes = new VBox(4);
-  private final Button copy = button("shelves.copy", "another like it");
-  private final Button remove = button("shelves.remove", "take it off the shelf");
+  private final Button copy = button("shelves.copy", "Duplicate");
+  private final Button remove = button("shelves.remove", "Remove");
   private Row chosen;
 
   ShelvesCard(Overlay overlay, Session session) {
-    super(overlay, "shelves", "Shelves");
+    super(overlay, "shelves", "Inventory");
     this.session = session;
     table.words("name", Row::name);
     table.words("what", Row::what);
     table.words("sizes", r -> r.measured(session.now().today()));
     table.setPlaceholder(
         note(
-            "Nothing stands here yet. “Put it on the shelf” is beside rods, tuners, bridges,"
-                + " strings and everything that is fitted."));
-    name().setAccessibleText("Its name");
+            "Nothing here yet. “Add to inventory” is beside rods, tuners, bridges, strings "
+                + "and every fitting."));
+    name().setAccessibleText("Name");
     copy.setOnAction(e -> copy());
     remove.setOnAction(e -> remove());
     fill(
         table,
-        note("Listed sizes, and beneath each what was measured of the one in hand."),
+        note("Listed sizes, with the measured sizes of the part in hand below."),
         ScrollBox.of(sizes),
         new HBox(10, copy, remove));
     session.shop().addListener((p, was, is) -> show());
@@ -172,7 +172,7 @@ final class ShelvesCard extends ListCard {
     try {
       ShelfItem is = change.apply(was);
       chosen = new Row(is, null);
-      return shelf(was.name() + " on the shelf", s -> s.changed(was, is));
+      return shelf(was.name() + " in the inventory", s -> s.changed(was, is));
     } catch (IllegalArgumentException e) {
       return Optional.of(e.getMessage());
     }
@@ -195,7 +195,7 @@ final class ShelvesCard extends ListCard {
     wrong()
         .setText(
             shelf(
-                    "its name on the shelf",
+                    "name in the inventory",
                     s ->
                         row.piece() != null
                             ? s.changed(row.piece(), row.piece().withName(next))
@@ -227,7 +227,7 @@ final class ShelvesCard extends ListCard {
   private void remove() {
     Row row = chosen;
     shelf(
-        row.name() + " off the shelf",
+        row.name() + " from the inventory",
         s -> row.piece() != null ? s.without(row.piece()) : s.without(row.set()));
   }
 }

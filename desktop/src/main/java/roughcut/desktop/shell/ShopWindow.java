@@ -53,7 +53,7 @@ import roughcut.shop.Woods;
  */
 public final class ShopWindow {
   /** The command that opens the screen at the machine. */
-  public static final String MACHINE = "The screen at the machine";
+  public static final String MACHINE = "The machine view";
 
   private final Workspace workspace;
   private final Session session;
@@ -172,8 +172,8 @@ public final class ShopWindow {
   /** Something of the program's own went wrong; the work itself is safe. */
   void failed() {
     notice.show(
-        "Something went wrong inside the program while it was showing this. Your work is kept;"
-            + " an edit or another page usually helps.");
+        "Something went wrong inside the program while showing this page. Your work is "
+            + "saved. Another edit or page usually helps.");
   }
 
   /** The first card, once; the look around is one of its doors. */

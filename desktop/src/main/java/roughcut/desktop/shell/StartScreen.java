@@ -108,30 +108,28 @@ final class StartScreen {
         new GuidedTour.Stop(
             window::surface,
             demo
-                ? "This is " + name + ", a made-up instrument to play with."
+                ? "This is " + name + ", a made-up instrument to try things on."
                 : "This is " + name + ", from above and from the side.",
-            "Both stand on one ruler that starts at the nut line. Drag the section knife along it;"
-                + " what it cuts stands beneath."
-                + (demo
-                    ? " “Reset the demo”, in the menu under the name, brings everything back."
-                    : "")),
+            "Both views share one ruler that starts at the nut line. Drag the section line "
+                + "along it; the section appears below."
+                + (demo ? " “Reset demo”, in the menu under the name, restores everything." : "")),
         new GuidedTour.Stop(
             () -> window.here().panel(),
-            "Here you decide; below that stands what to set.",
-            "Type a number, with or without its unit, and the drawing follows. Click a large number"
-                + " to see its sum. F2 in a number enters what was measured."),
+            "Make decisions here. Machine settings and layout marks are listed below.",
+            "Type a number, with or without its unit, and the drawing follows. Click a "
+                + "large number to see its sum. Press F2 in a field to enter the measured size."),
         new GuidedTour.Stop(
             () -> ControlNames.find(window.root(), "as-built").orElse(null),
-            "What you measured takes the drawn number's place.",
-            "Everything after it is worked out anew, and the bench says which made part no longer"
-                + " agrees. “As designed” shows what was drawn."),
+            "A measured size replaces the planned one.",
+            "Everything after it is recalculated, and the bench tells you which finished "
+                + "part no longer fits. “As designed” shows the original plan."),
         new GuidedTour.Stop(
             window::thin,
-            "The thinnest wood in the whole instrument, worst first.",
-            "Click one and the view flies there with the knife in place."),
+            "The thinnest wood in the whole instrument, tightest first.",
+            "Click one to see it on the drawing, with the section line there."),
         new GuidedTour.Stop(
             window::rail,
-            "The stations, in the order of work.",
-            "Each says how it stands. The bench, at the end, knows what can be cut now."));
+            "The stations, in work order.",
+            "Each shows its status. The bench, at the end, knows what you can cut now."));
   }
 }

@@ -36,8 +36,8 @@ record Theme(Light light, TextSize text) {
 
   /** What the screen is read by. */
   enum Light {
-    DAY("paper, by daylight"),
-    DIM_SHOP("dark, in a dim shop");
+    DAY("light, for daylight"),
+    DIM_SHOP("dark, for a dim shop");
 
     private final String words;
 

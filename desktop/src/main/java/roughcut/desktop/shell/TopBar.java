@@ -139,9 +139,9 @@ final class TopBar extends HBox {
   }
 
   private HBox designedOrBuilt() {
-    ToggleButton designed = new ToggleButton("as designed");
+    ToggleButton designed = new ToggleButton("As designed");
     ControlNames.set(designed, "as-designed");
-    ToggleButton built = new ToggleButton("as built");
+    ToggleButton built = new ToggleButton("As built");
     ControlNames.set(built, "as-built");
     ToggleGroup group = new ToggleGroup();
     group.getToggles().addAll(designed, built);
@@ -164,7 +164,7 @@ final class TopBar extends HBox {
   }
 
   private Button findButton(Runnable find) {
-    Button button = new Button("Find anything   Ctrl K");
+    Button button = new Button("Search   Ctrl K");
     ControlNames.set(button, "find");
     button.getStyleClass().add("find-button");
     button.setMinWidth(0);
@@ -237,7 +237,7 @@ final class TopBar extends HBox {
         switch (state.saving()) {
           case SAVED -> "saved";
           case WAITING -> "saving …";
-          case FAILED, CHANGED_ON_DISK -> "not saved: why";
+          case FAILED, CHANGED_ON_DISK -> "not saved: why?";
         });
   }
 }

@@ -68,7 +68,7 @@ public final class TroubleWindow {
     Path folder = ShopFile.around(demo).orElse(demo.toAbsolutePath().getParent().getParent());
     if (build.toAbsolutePath().startsWith(folder)) {
       way(
-          "Lay the demo out anew; what is there stays among its versions",
+          "Reset the demo; the current state stays among its versions",
           () -> {
             DemoFolder.reset(folder, Windows.now().today());
             go(demo);
@@ -87,7 +87,7 @@ public final class TroubleWindow {
       List<Versions.Version> all = Versions.of(file);
       for (Versions.Version version : all.subList(0, Math.min(MOST_VERSIONS, all.size()))) {
         way(
-            "Go back to " + what + " of " + RelativeDay.at(version.at()),
+            "Restore " + what + " of " + RelativeDay.at(version.at()),
             () -> {
               // The broken one goes among the versions, so nothing is lost by trying.
               SafeFile.writeKeepingVersions(file, SafeFile.read(version.path()));

@@ -67,7 +67,7 @@ final class VersionsCard extends VBox {
   private final Notice notice;
   private final Label title = new Label();
   private final ListView<Row> list = new ListView<>();
-  private final Button close = new Button("back to work");
+  private final Button close = new Button("Close");
   private Kind kind;
   private int filling;
 
@@ -86,8 +86,7 @@ final class VersionsCard extends VBox {
     list.setPlaceholder(new Label("reading …"));
     list.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     VBox.setVgrow(list, Priority.ALWAYS);
-    Label note =
-        new Label("Enter brings one back; that is undone like anything else. Nothing is deleted.");
+    Label note = new Label("Press Enter to restore one. You can undo that. Nothing is deleted.");
     note.getStyleClass().add("lower-note");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
@@ -124,7 +123,7 @@ final class VersionsCard extends VBox {
       return;
     }
     if (versions.isEmpty()) {
-      notice.show("No earlier version is kept yet; one is put aside whenever something is saved.");
+      notice.show("No earlier versions yet. A version is kept at every save.");
       return;
     }
     kind = next;
@@ -161,7 +160,7 @@ final class VersionsCard extends VBox {
       List<String> lines = of.changed(version.path(), next);
       String told =
           lines.isEmpty()
-              ? "then nothing that is told here"
+              ? "then nothing that is listed here"
               : "then " + String.join("\n", lines.subList(0, Math.min(TOLD, lines.size())));
       int more = lines.size() - TOLD;
       return new Row(
@@ -264,7 +263,7 @@ final class VersionsCard extends VBox {
         setGraphic(null);
         return;
       }
-      until.setText("as it was until " + RelativeDay.at(row.version().at()));
+      until.setText("as of " + RelativeDay.at(row.version().at()));
       changed.setText(row.changed());
       picture.setVisible(row.picture().isPresent());
       picture.setManaged(row.picture().isPresent());

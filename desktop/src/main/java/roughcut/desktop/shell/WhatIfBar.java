@@ -23,7 +23,7 @@ final class WhatIfBar extends VBox {
 
   private final Session session;
   private final Label words = new Label();
-  private final ToggleButton open = new ToggleButton("side by side");
+  private final ToggleButton open = new ToggleButton("Compare");
   private final NumberTable<PlanDiff.Row> table = new NumberTable<>("what-if.table", r -> {});
 
   WhatIfBar(Session session) {
@@ -91,7 +91,7 @@ final class WhatIfBar extends VBox {
     List<PlanDiff.Row> rows = PlanDiff.of(new Comparison(before, session.plan().get()), units);
     words.setText(
         rows.isEmpty()
-            ? "What if: change whatever you like; nothing of it is stored until you keep it."
+            ? "What if: change whatever you like. Nothing is saved until you keep it."
             : "What if: " + summary(rows));
     if (wide) {
       table.rows(rows);

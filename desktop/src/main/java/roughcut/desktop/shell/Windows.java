@@ -291,13 +291,13 @@ public final class Windows {
 
   /** What is only tried is kept or dropped before the window goes. */
   private static boolean settled(Stage stage, Session session) {
-    ButtonType stay = new ButtonType("Stay here", ButtonBar.ButtonData.CANCEL_CLOSE);
-    ButtonType keep = new ButtonType("Keep it", ButtonBar.ButtonData.YES);
-    ButtonType drop = new ButtonType("Drop it", ButtonBar.ButtonData.NO);
+    ButtonType stay = new ButtonType("Cancel", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType keep = new ButtonType("Keep", ButtonBar.ButtonData.YES);
+    ButtonType drop = new ButtonType("Discard", ButtonBar.ButtonData.NO);
     Alert ask =
         new Alert(
             Alert.AlertType.NONE,
-            "What you are trying isn't kept yet. Keep it, or go back to what was before?",
+            "You are trying changes. Keep them, or discard them?",
             keep,
             drop,
             stay);
@@ -314,17 +314,17 @@ public final class Windows {
 
   /** Asks before work is left that isn't saved. */
   private static boolean mayClose(Stage stage, Autosave.State state) {
-    ButtonType stay = new ButtonType("Stay here", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType stay = new ButtonType("Cancel", ButtonBar.ButtonData.CANCEL_CLOSE);
     ButtonType close = new ButtonType("Close without saving", ButtonBar.ButtonData.OTHER);
     Alert ask =
         new Alert(
             Alert.AlertType.NONE,
-            "The last work isn't saved: "
+            "The last changes aren't saved: "
                 + state.words()
                 + ".\n\n"
                 + (state.rescue() == null
-                    ? "No rescue copy could be made either; closing loses it."
-                    : "A rescue copy is kept and offered when this build is opened again."),
+                    ? "A rescue copy couldn't be made either. If you close now, they are lost."
+                    : "A rescue copy is kept. You can restore it when you open this build again."),
             close,
             stay);
     ask.initOwner(stage);

@@ -35,30 +35,30 @@ final class WoodsCard extends ListCard {
     this.session = session;
     table.words("name", Species::name);
     table.column("weighs", w -> text(w.density(), Quantity.DENSITY));
-    table.column("moves, along the rings", w -> text(w.tangentialPercent(), Quantity.PERCENT));
+    table.column("movement along the rings", w -> text(w.tangentialPercent(), Quantity.PERCENT));
     table.words("from", this::from);
-    name().setAccessibleText("What the wood is called");
+    name().setAccessibleText("Name");
     numbers =
         List.of(
             number(
                 "woods.density",
-                "Weighs, at 12 % moisture",
+                "Density at 12 % moisture",
                 Quantity.DENSITY,
                 Species::density,
                 Species::weighing),
             number(
                 "woods.radial",
-                "Shrinks across the rings",
+                "Shrinkage across the rings",
                 Quantity.PERCENT,
                 Species::radialPercent,
                 (w, v) -> w.shrinking(v, w.tangentialPercent())),
             number(
                 "woods.tangential",
-                "Shrinks along the rings",
+                "Shrinkage along the rings",
                 Quantity.PERCENT,
                 Species::tangentialPercent,
                 (w, v) -> w.shrinking(w.radialPercent(), v)));
-    Button another = button("woods.another", "another like it");
+    Button another = button("woods.another", "Duplicate");
     another.setOnAction(e -> another());
     away.setOnAction(e -> away());
     VBox fields = new VBox(8);
@@ -68,8 +68,8 @@ final class WoodsCard extends ListCard {
         fields,
         known,
         note(
-            "Shrinkage is from green to dry. A board of your own differs: weigh it in the rack,"
-                + " and its own weight counts."),
+            "Shrinkage is from green to dry. Your own board may differ. Weigh it in the "
+                + "wood rack, and its own weight counts."),
         new HBox(10, another, away));
     session.shop().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
@@ -104,7 +104,7 @@ final class WoodsCard extends ListCard {
   }
 
   private String from(Species wood) {
-    return woods().isOwn(wood.id()) ? "yours" : "the book";
+    return woods().isOwn(wood.id()) ? "yours" : "wood list";
   }
 
   /** Opens with every wood; the neck's first. */
@@ -146,9 +146,9 @@ final class WoodsCard extends ListCard {
       wrong().setText("");
     }
     known.setText(
-        (wood.machines().isEmpty() ? "" : "Machines: " + wood.machines() + ". ")
-            + (wood.dust().isEmpty() ? "" : "Its dust: " + wood.dust() + "."));
-    away.setText(Woods.isOwnId(wood.id()) ? "take it away" : "as the book has it");
+        (wood.machines().isEmpty() ? "" : "Machining: " + wood.machines() + ". ")
+            + (wood.dust().isEmpty() ? "" : "Dust: " + wood.dust() + "."));
+    away.setText(Woods.isOwnId(wood.id()) ? "Remove" : "Reset to default");
     away.setDisable(!woods().isOwn(wood.id()));
     numbers.forEach(another ? EntryField::another : EntryField::show);
   }
@@ -169,13 +169,13 @@ final class WoodsCard extends ListCard {
   void rename() {
     String next = name().getText().strip();
     if (chosen != null && !next.equals(chosen.name())) {
-      wrong().setText(change("what a wood is called", w -> w.called(w.id(), next)).orElse(""));
+      wrong().setText(change("name of a wood", w -> w.called(w.id(), next)).orElse(""));
     }
   }
 
   private void another() {
     Species next = woods().another(chosen);
-    edit("another wood like " + chosen.name(), w -> w.with(next));
+    edit("copy of " + chosen.name(), w -> w.with(next));
     select(next.id());
     name().requestFocus();
     name().selectAll();

@@ -33,7 +33,7 @@ final class AccessPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             NeckDecisions.ROD_REACH,
             NeckDecisions.ROD_AXIS,
@@ -53,20 +53,20 @@ final class AccessPage extends PlainPage {
             Decisions.ROD_START)
         .set(
             NeckKeys.ACCESS_DEPTH.id(),
-            "Bore, bit's stop",
+            "Access hole, drilling depth",
             NeckKeys.ACCESS_WELL_DEPTH.id(),
-            "Well, deep",
+            "Recess depth",
             NeckKeys.ACCESS_GROOVE_DEPTH.id(),
-            "Groove, deep",
+            "Groove depth",
             NeckKeys.ACCESS_RELIEF_HEIGHT.id(),
-            "Relief, high",
+            "Relief height",
             NeckKeys.ACCESS_COVER_LENGTH.id(),
-            "Cover, long",
+            "Cover length",
             NeckKeys.ACCESS_COVER_WIDTH.id(),
-            "Cover, wide")
+            "Cover width")
         .mark(
             "access.centre-at",
-            "Centre, from the break",
+            "Centre from the break line",
             "access.opens-at",
             "Opens at",
             "access.closes-at",
@@ -78,7 +78,7 @@ final class AccessPage extends PlainPage {
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().add("What it leaves", remains).add("At the bench", steps);
+    return new ColumnBox().add("Remaining wood", remains).add("At the bench", steps);
   }
 
   @Override
@@ -89,20 +89,20 @@ final class AccessPage extends PlainPage {
     plan.details().keyWay().ifPresent(way -> showWay(way, units));
     if (bore == null) {
       if (plan.details().keyWay().isEmpty()) {
-        remains.row(false, "The bore never meets the headstock's face.");
-        steps.row(false, "tilt the drill until its axis meets the headstock's face");
+        remains.row(false, "The bore never meets the headstock face.");
+        steps.row(false, "Tilt the drill until its axis meets the headstock face");
       }
     } else {
       remains
-          .row(false, "under the nut's seat", bore.underNut().text(units))
-          .row(false, "to the neck's back", bore.back().text(units))
-          .row(false, "round the key", bore.key().text(units))
+          .row(false, "under the nut seat", bore.underNut().text(units))
+          .row(false, "to the neck back", bore.back().text(units))
+          .row(false, "around the key", bore.key().text(units))
           .row(
               false,
               "key",
               "within "
                   + NumberWriter.fixed(AccessBore.KEY_ANGLE, 0)
-                  + "° of the axis; tilt is "
+                  + "° of the axis; tilt "
                   + NumberWriter.fixed(bore.tilt().value(), 1)
                   + "°");
       int number = 1;
@@ -112,7 +112,8 @@ final class AccessPage extends PlainPage {
       steps.row(
           false,
           "stop",
-          bore.depth().text(units) + " from the face, on the bit; clamp the headstock, go slowly");
+          bore.depth().text(units)
+              + " from the face, marked on the bit. Clamp the headstock and drill slowly");
     }
     remains.end();
     steps.end();

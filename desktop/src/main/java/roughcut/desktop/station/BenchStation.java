@@ -33,7 +33,7 @@ public final class BenchStation extends PagedStation {
     return here.blockedSteps().isEmpty()
         ? new ChapterStatus(Clearance.State.CLEAR, Text.of("{ready} ready", ready))
         : new ChapterStatus(
-            Clearance.State.LOOK, Text.of("{size} owing", here.blockedSteps().size()));
+            Clearance.State.LOOK, Text.of("{size} to measure", here.blockedSteps().size()));
   }
 
   /** A picture of the work has no millimetres. */

@@ -51,7 +51,7 @@ final class BoardsPage extends PlainPage {
   BoardsPage(StationContext context, PagedStation station) {
     this.context = context;
     this.station = station;
-    this.ways = new FixList(context.session(), "What would make it fit");
+    this.ways = new FixList(context.session(), "Fixes");
   }
 
   @Override
@@ -69,17 +69,17 @@ final class BoardsPage extends PlainPage {
   @Override
   Panel makePanel() {
     choices = new BoardChoices(context.session());
-    sawn = new DoneTicks(context, "Sawn already", "sawn");
+    sawn = new DoneTicks(context, "Already sawn", "sawn");
     placer = new PartPlacer(context.session());
     small = new SmallPartsEditor(context.session());
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .node(choices)
         .node(sawn)
         .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
         .more(
-            "lay parts by hand, and more",
+            "Placing parts by hand, and more",
             new VBox(10, lefts, placer, small),
             BlankDecisions.JOINTING,
             BlankDecisions.END_TRIM,
@@ -92,18 +92,18 @@ final class BoardsPage extends PlainPage {
             "rip.rough",
             "Widest strip, rough",
             BlankKeys.STACK_LENGTH.id(),
-            "Cut strips this long",
+            "Rough strip length",
             BlankKeys.STACK_DEPTH.id(),
-            "and this deep")
+            "Rough strip depth")
         .know(
             "rip.need",
             "Width needed",
             "rip.short",
             "Width missing",
             "rip.strips",
-            "Such strips come out",
+            "Strips per board",
             BlankKeys.BOARD_YIELD.id(),
-            "Becomes parts",
+            "Yield",
             BlankKeys.RESAW_NEED.id(),
             "Board for two leaves");
   }
@@ -125,7 +125,7 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
-    questions.show("Parts from the rack", plan.about(Topic.NECK_BLANK), units);
+    questions.show("Parts on the boards", plan.about(Topic.NECK_BLANK), units);
     List<Proposal> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(FixSuggestions.strips(plan, rip));
@@ -135,8 +135,8 @@ final class BoardsPage extends PlainPage {
         plan.rips().sawn()
             ? "All strips are sawn."
             : BlankReadiness.comesOut(plan.rips())
-                ? "All strips come out of their boards."
-                : "No single change makes it fit: take another wood, or change the stack by hand.");
+                ? "All strips fit on their boards."
+                : "No single change makes it fit. Take another wood, or change the strips by hand.");
   }
 
   private static Map<String, String> strips(Plan plan) {

@@ -42,7 +42,7 @@ final class BodyPage extends PlainPage {
     strips.getChildren().add(editor);
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(BodyDecisions.BODY_BACK)
         .node(strips)
         .decisions(
@@ -82,14 +82,14 @@ final class BodyPage extends PlainPage {
             BlankKeys.BODY_BACK_THICKNESS.id(),
             "Plane the back to",
             BlankKeys.RESAW_LEAF_THICKNESS.id(),
-            "Bring both leaves to",
+            "Plane both leaves to",
             BlankKeys.BINDING_CHANNEL_WIDTH.id(),
             "Binding channel")
         .know(
             BlankKeys.BODY_BLANK_MASS.id(),
-            "Blank weighs now",
+            "Blank weight now",
             RoutKeys.BODY_MASS.id(),
-            "Body, finished");
+            "Finished body weight");
   }
 
   @Override
@@ -118,7 +118,7 @@ final class BodyPage extends PlainPage {
     boolean laminated = body.laminated();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
-    questions.show("The body blank", plan.about(Topic.BODY_BLANK), units);
+    questions.show("Body blank", plan.about(Topic.BODY_BLANK), units);
     table.begin();
     table.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
     body.topping().ifPresent(job -> table.row(false, "top", glue(job, units)));
@@ -135,26 +135,26 @@ final class BodyPage extends PlainPage {
                 table.row(
                     false,
                     "binding",
-                    "bends to "
+                    "bends to a radius of "
                         + b.bendsTo().text(units)
-                        + ", asked "
+                        + ", needs "
                         + b.tightest().text(units)
                         + ", "
                         + b.length().text(units)
-                        + " each"));
+                        + " per layer"));
     table.row(
         false,
         "outline",
         body.outline().area().text(units)
             + ", "
             + body.outline().perimeter().text(units)
-            + " round");
+            + " round the edge");
     table.end();
   }
 
   private static String glue(GlueJob job, Units units) {
     String pressed =
-        job.clamps().value() == 0 ? "in the bag" : job.clamps().text(units) + " clamps";
+        job.clamps().value() == 0 ? "in the vacuum bag" : job.clamps().text(units) + " clamps";
     return job.faces().text(units)
         + (job.faces().value() == 1 ? " face, " : " faces, ")
         + pressed
@@ -194,7 +194,7 @@ final class BodyPage extends PlainPage {
         context
             .session()
             .make(
-                id.equals("body.turn") ? "turning the outline" : "laying the outline",
+                id.equals("body.turn") ? "rotating the outline" : "placing the outline",
                 id,
                 b ->
                     b.withDesign(

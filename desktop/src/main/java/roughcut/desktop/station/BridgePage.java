@@ -39,7 +39,7 @@ final class BridgePage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             StringDecisions.BRIDGE,
             StringDecisions.BRIDGE_PLACE,
@@ -74,39 +74,39 @@ final class BridgePage extends PlainPage {
             StringDecisions.STRAIGHT_ANGLE)
         .set(
             "bridge.post.pilot",
-            "Posts, pilot first",
+            "Posts, pilot hole",
             RoutKeys.BRIDGE_POST_STOP.id(),
-            "Posts, drill's stop",
+            "Posts, drilling depth",
             "bridge.spacer.front",
-            "Spacer before the block",
+            "Spacer in front of the block",
             "bridge.spacer.rear",
-            "Spacer behind it",
+            "Spacer behind the block",
             "bridge.spacer.side",
-            "Spacer at its sides",
+            "Spacer beside the block",
             RoutKeys.FERRULE_STOP.id(),
-            "Ferrules, drill's stop")
+            "Ferrules, drilling depth")
         .mark(
             "bridge.datum",
-            "Datum, centre line",
+            "Datum on the centre line",
             CutLocations.along("post-bass"),
-            "Bass post, from the body's edge",
+            "Bass post, from the body edge",
             CutLocations.offsetFromCentre("post-bass"),
-            "Bass post, from its centre line",
+            "Bass post, from centre line",
             CutLocations.along("post-treble"),
-            "Treble post, from the body's edge",
+            "Treble post, from the body edge",
             CutLocations.offsetFromCentre("post-treble"),
-            "Treble post, from its centre line",
+            "Treble post, from centre line",
             RoutKeys.BRIDGE_TAIL_ALONG.id(),
-            "Tailpiece, along",
+            "Tailpiece, from the nut line",
             RoutKeys.BRIDGE_TAIL_ASIDE.id(),
-            "Tailpiece, aside")
+            "Tailpiece, from centre line")
         .know(
             StringKeys.BRIDGE_WINDOW_FRONT.id(),
-            "Window from",
+            "Range from",
             StringKeys.BRIDGE_WINDOW_BACK.id(),
-            "Window to",
+            "Range to",
             FretboardKeys.FRET_OCTAVE_CENTS.id(),
-            "Octave fret, by the drawing");
+            "Octave fret, with the bridge as planned");
   }
 
   @Override
@@ -114,8 +114,8 @@ final class BridgePage extends PlainPage {
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
     return new ColumnBox()
-        .add("The window", trouble, window)
-        .add("Holes, from what a ruler can touch", holes);
+        .add("Bridge range", trouble, window)
+        .add("Holes, from lines you can reach with a ruler", holes);
   }
 
   @Override
@@ -130,18 +130,18 @@ final class BridgePage extends PlainPage {
         "play",
         NumberWriter.text(bridge.back().value() - bridge.front().value(), Quantity.LENGTH, units));
     window.row(
-        false, "front set by", "string " + bridge.frontString() + ", saddle all the way back");
+        false, "Front limit", "string " + bridge.frontString() + ", saddle all the way back");
     window.row(
         false,
-        "back set by",
+        "Back limit",
         "string "
             + bridge.backString()
             + ", "
             + NumberWriter.text(Bridge.SHARPEN, Quantity.LENGTH, units)
-            + " kept to sharpen");
+            + " kept for sharpening");
     window.row(
         false,
-        "saddles go",
+        "saddle travel",
         NumberWriter.number(bridge.forward().value(), Quantity.LENGTH, units)
             + " to "
             + NumberWriter.text(bridge.rear().value(), Quantity.LENGTH, units)
@@ -149,19 +149,20 @@ final class BridgePage extends PlainPage {
             + bridge.kind().datum());
     window.row(
         false,
-        "laid out from",
-        bridge.fromRealNeck() ? "the real neck: twice nut to octave" : "the drawn scale");
+        "located from",
+        bridge.fromRealNeck() ? "the real neck: twice nut to octave" : "the planned scale");
     window.row(false, "also", bridge.kind().note());
     window.end();
     holes.begin();
     if (bridge.spacing().value() == 0) {
-      holes.row(false, "no posts", "lay its own screw pattern on the datum line");
+      holes.row(false, "no posts", "Mark its own screw pattern on the datum line");
     } else {
       holes.row(false, "", "bass", "treble");
       double nearer = plan.cuts().neckSeating().shortening();
       Bridge.Hole bass = bridge.holes().get(0);
       Bridge.Hole treble = bridge.holes().get(1);
-      holes.row(false, "nut line, along the neck", bass.x().text(units), treble.x().text(units));
+      holes.row(
+          false, "along the neck from the nut line", bass.x().text(units), treble.x().text(units));
       for (int i = 0; i < bass.from().size(); i++) {
         holes.row(
             false,
@@ -170,15 +171,12 @@ final class BridgePage extends PlainPage {
             NumberWriter.text(
                 treble.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units));
       }
-      holes.row(false, "string line", bass.y().text(units), treble.y().text(units));
+      holes.row(false, "from the string line", bass.y().text(units), treble.y().text(units));
       Optional<Value> bassAside = plan.value(CutLocations.offsetFromCentre("post-bass"));
       Optional<Value> trebleAside = plan.value(CutLocations.offsetFromCentre("post-treble"));
       if (bassAside.isPresent() && trebleAside.isPresent()) {
         holes.row(
-            false,
-            "body's centre line",
-            bassAside.get().text(units),
-            trebleAside.get().text(units));
+            false, "body centre line", bassAside.get().text(units), trebleAside.get().text(units));
       }
     }
     holes.end();

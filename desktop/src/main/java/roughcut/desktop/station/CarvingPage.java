@@ -44,7 +44,7 @@ final class CarvingPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             Decisions.PROFILE_EXPONENT,
             NeckDecisions.EXPONENT_TREBLE,
@@ -57,15 +57,18 @@ final class CarvingPage extends KnifePage {
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
         .mark(
             "facet.1.1.on-back",
-            "Fret 1, on the back",
+            "Fret 1, mark on the back",
             "facet.1.1.on-side",
-            "Fret 1, on the side",
+            "Fret 1, mark on the side",
             "facet.12.1.on-back",
-            "Fret 12, on the back",
+            "Fret 12, mark on the back",
             "facet.12.1.on-side",
-            "Fret 12, on the side")
+            "Fret 12, mark on the side")
         .know(
-            "facet.1.ridge", "Ridges left", NeckKeys.BOW_CROWN_LEFT.id(), "Crown left by the bow");
+            "facet.1.ridge",
+            "Ridges left",
+            NeckKeys.BOW_CROWN_LEFT.id(),
+            "Crown left after levelling the bow");
   }
 
   /** The field for the fret that was picked. */
@@ -96,7 +99,7 @@ final class CarvingPage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Marks: back from the centre, side from the glue line");
+    Label title = new Label("Marks: back from the centre line, side from the glue line");
     title.getStyleClass().add("lower-title");
     marks.setVgap(3);
     rule.setVgap(3);
@@ -111,7 +114,7 @@ final class CarvingPage extends KnifePage {
   void showBeside(Plan plan, Units units) {
     frets(plan);
     Carving carving = plan.details().carving();
-    marks.begin().row(false, "", "round", "on the back", "on the side", "on earlier, %");
+    marks.begin().row(false, "", "round", "on the back", "on the side", "on earlier mark, %");
     for (Facets facets : carving.facets()) {
       int rounds = facets.bevels().get(facets.bevels().size() - 1).round();
       for (int round = 1; round <= rounds; round++) {
@@ -131,16 +134,16 @@ final class CarvingPage extends KnifePage {
     for (QuarterRule.Round one : carving.rule().rounds()) {
       rule.row(
           false,
-          "rule of thumb, round " + round++ + ", " + carving.rule().where().in(units),
+          "halving rule, round " + round++ + ", " + carving.rule().where().in(units),
           one.worst() <= 0
               ? "clear of the profile"
-              : "bites " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
-          one.worst() > 0 && !one.bites(carving.rule().margin()) ? "the margin clears it" : "");
+              : "cuts in by " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
+          one.worst() > 0 && !one.bites(carving.rule().margin()) ? "within the margin" : "");
     }
     for (Carving.Check reading : carving.readings()) {
       rule.row(false, "now at " + reading.where().in(units), reading.advice().in(units));
     }
-    rule.row(false, "then rest", carving.restDays() + " days, and lay a straightedge on it");
+    rule.row(false, "then rest it", carving.restDays() + " days, and check it with a straightedge");
     rule.end();
   }
 
@@ -155,7 +158,7 @@ final class CarvingPage extends KnifePage {
         facets.bevels().stream().filter(b -> b.round() == round).anyMatch(Facets.Bevel::takes);
     return plan.value(id)
         .map(v -> NumberWriter.number(v.value(), v.quantity(), units))
-        .orElse(takes ? "falls off" : "nothing to take");
+        .orElse(takes ? "fall-away" : "nothing to remove");
   }
 
   /** Marks on the bevels of earlier rounds, as hundredths of their width from the side's end. */

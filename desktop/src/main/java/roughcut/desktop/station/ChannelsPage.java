@@ -42,7 +42,7 @@ final class ChannelsPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .node(new RodChoice(context.session()))
         .node(ShelfRow.of(ShelfGroup.ROD, context.session()))
         .decisions(
@@ -85,12 +85,12 @@ final class ChannelsPage extends KnifePage {
             "rod.passes",
             "Passes",
             "rod.pass-depth",
-            "Each takes");
+            "Depth per pass");
   }
 
   @Override
   Region makeBeside() {
-    Label left = new Label("What remains, and what it is set to");
+    Label left = new Label("Remaining wood and settings");
     left.getStyleClass().add("lower-title");
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
@@ -105,7 +105,7 @@ final class ChannelsPage extends KnifePage {
     remains.begin().row(false, "", "middle", "corner", "least", "where");
     remains.row(
         false,
-        "under the rod",
+        "under the truss rod",
         number(plan, "rod.under-centre", units),
         number(plan, "rod.under-corner", units),
         number(plan, "rod.least", units),

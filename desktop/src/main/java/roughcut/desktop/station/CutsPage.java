@@ -36,7 +36,7 @@ final class CutsPage extends BodyViewPage {
 
   CutsPage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
-    which = new PickField<>("cut.which", "Looking at", this::words, looking::choose);
+    which = new PickField<>("cut.which", "Selected", this::words, looking::choose);
     card = new FittingCard(context.session(), context::ask, () -> looking.choose(""));
   }
 
@@ -84,7 +84,7 @@ final class CutsPage extends BodyViewPage {
     context
         .session()
         .edit(
-            "one more " + type.label().in(context.session().units().get()),
+            "adding a " + type.label().in(context.session().units().get()),
             "fitting",
             b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
         .ifPresentOrElse(
@@ -130,13 +130,13 @@ final class CutsPage extends BodyViewPage {
 
   /** Every cut with its way in, its depth, and what is left beyond it. */
   private void all(Plan plan, Units units) {
-    title.setText("Everything cut into it");
+    title.setText("All routs and bores");
     for (Cut cut : plan.cuts().cuts()) {
       table.row(
           false,
           cut.words().in(units),
           cut.from().brief(),
-          (cut.steps().isEmpty() ? "long " : "deep ")
+          (cut.steps().isEmpty() ? "length " : "depth ")
               + NumberWriter.text(cut.depth(), Quantity.LENGTH, units),
           plan.value("rout." + cut.name() + ".floor").map(v -> "left " + v.text(units)).orElse(""));
     }
@@ -144,7 +144,7 @@ final class CutsPage extends BodyViewPage {
 
   /** What remains between the chosen cut and everything near it. */
   private void beside(Plan plan, Units units, Cut cut) {
-    title.setText("What remains beside the " + cut.words().in(units));
+    title.setText("Remaining wood beside the " + cut.words().in(units));
     plan.clearances().stream()
         .filter(s -> s.inBody() && s.concerns(cut.name()))
         .forEach(
@@ -156,7 +156,7 @@ final class CutsPage extends BodyViewPage {
                     s.left().text(units) + (s.later() ? ", now " + s.nowText().in(units) : ""),
                     "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
     if (table.empty()) {
-      table.row(false, "clear", "nothing comes near it");
+      table.row(false, "clear", "nothing is close to it");
     }
   }
 

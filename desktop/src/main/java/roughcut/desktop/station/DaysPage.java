@@ -52,15 +52,15 @@ final class DaysPage extends BenchPage {
     this.days = context.days();
     brief = new BriefEditor(context.session());
     hours = new HoursEditor(context.session());
-    TitledPane open = folded("days.hours", "the shop's hours", hours);
+    TitledPane open = folded("days.hours", "shop hours", hours);
     beside(
-        heading("What must hold"),
+        heading("Requirements"),
         brief,
         heading("When"),
         when,
         open,
-        folded("days.session", "to lay out for the next session", session),
-        folded("days.shopping", "still to be had or measured", shopping));
+        folded("days.session", "to prepare for the next session", session),
+        folded("days.shopping", "still to buy or measure", shopping));
     under(title, table);
     title.getStyleClass().add("lower-title");
     table.fitted(table.words("day", b -> day(b.start())));
@@ -70,7 +70,7 @@ final class DaysPage extends BenchPage {
         .words("operation", b -> b.task().title().in(context.session().units().get()))
         .setMinWidth(150);
     table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
-    table.fitted(table.words("begin by", b -> day(b.latest())));
+    table.fitted(table.words("start by", b -> day(b.latest())));
     table.fitted(table.column("slack", b -> slack(b)));
     days.onChanged(context::refresh);
   }
@@ -162,7 +162,7 @@ final class DaysPage extends BenchPage {
                                     + (days.names().size() == 1 ? " build" : " builds")
                                     + ", all done on "
                                     + day(f))
-                        .orElse("Nothing is left to do.")));
+                        .orElse("No work left.")));
   }
 
   private void lists(Plan plan, Units units, Schedule schedule) {
@@ -175,7 +175,7 @@ final class DaysPage extends BenchPage {
                   .forEach(o -> session.getChildren().add(text(o.in(units), "decision-label", "")));
               lines(session, next.take(), units);
             },
-            () -> session.getChildren().add(text("No session is planned.", "panel-text", "")));
+            () -> session.getChildren().add(text("No sessions planned.", "panel-text", "")));
     shopping.getChildren().clear();
     lines(shopping, ShoppingList.twice(plan, days.plans()), units);
     lines(shopping, ShoppingList.shopping(plan, units), units);
@@ -217,7 +217,9 @@ final class DaysPage extends BenchPage {
     }
     bought.getChildren().clear();
     if (own.filter(Schedule.Outcome::late).isPresent() && !context.session().trying()) {
-      bought.getChildren().addAll(heading("Would buy most"), text("trying …", "panel-text", ""));
+      bought
+          .getChildren()
+          .addAll(heading("Would save the most time"), text("trying …", "panel-text", ""));
       when.getChildren().add(bought);
       if (tried != schedule) {
         tried = schedule;
@@ -236,9 +238,9 @@ final class DaysPage extends BenchPage {
   }
 
   private void bought() {
-    bought.getChildren().setAll(heading("Would buy most"));
+    bought.getChildren().setAll(heading("Would save the most time"));
     if (buys.isEmpty()) {
-      bought.getChildren().add(text("Nothing that is known here.", "panel-text", ""));
+      bought.getChildren().add(text("No change known here.", "panel-text", ""));
     }
     buys.forEach(b -> bought.getChildren().add(buy(b)));
   }
@@ -317,7 +319,7 @@ final class DaysPage extends BenchPage {
         context
             .session()
             .make(
-                earlier ? "letting a day go" : "fixing a day",
+                earlier ? "freeing a day" : "setting a day",
                 "days." + id,
                 b ->
                     b.withBrief(

@@ -55,7 +55,7 @@ final class DrawerPage extends PlainPage {
     Optional<Cutter> cutter = editor.chosen();
     return cutter.isPresent()
         ? CutterDrawing.of(shown, cutter.get(), in)
-        : new Drawing("An empty drawer", List.of(), new Bounds(0, 0, 100, 60));
+        : new Drawing("Empty drawer", List.of(), new Bounds(0, 0, 100, 60));
   }
 
   @Override

@@ -37,7 +37,7 @@ final class FittingPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             FretboardDecisions.NUT_KIND,
             FretboardDecisions.NUT_SHIFT,
@@ -58,30 +58,32 @@ final class FittingPage extends PlainPage {
             FretboardDecisions.WIRE_HEIGHT)
         .set(
             FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
-            "Fretboard blank, long",
+            "Fretboard blank length",
             FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
-            "Fretboard blank, wide",
+            "Fretboard blank width",
             FretboardKeys.NUT_BLANK_LENGTH.id(),
-            "Nut blank, across",
+            "Nut blank length",
             FretboardKeys.NUT_BLANK_HEIGHT.id(),
-            "Nut blank, high",
+            "Nut blank height",
             "nut.string.1.slot-bottom",
-            "Nut slot 1 over the crown")
+            "Nut slot 1 above the crown")
         .mark(
             "pin.head.y",
-            "Pin near the nut, ±",
+            "Pin near the nut, ± from centre",
             "pin.body.y",
-            "Pin near the end, ±",
+            "Pin near the end, ± from centre",
             FretboardKeys.NUT_FRETBOARD_CUT.id(),
-            "Fretboard is cut at")
-        .know(StringKeys.BREAK_NUT.id(), "Least break over the nut");
+            "Cut the fretboard at")
+        .know(StringKeys.BREAK_NUT.id(), "Least break angle over the nut");
   }
 
   @Override
   ColumnBox makeLower() {
     seat.getStyleClass().add("fact");
     seat.setWrapText(true);
-    return new ColumnBox().add("Nut and pins", seat, nut).add("Template and moved nut", template);
+    return new ColumnBox()
+        .add("Nut and locating pins", seat, nut)
+        .add("Template and moved nut", template);
   }
 
   @Override
@@ -113,7 +115,7 @@ final class FittingPage extends PlainPage {
         .template()
         .ifPresentOrElse(
             t -> errors(plan, t, units),
-            () -> template.row(false, "template", "none owned; enter its scale"));
+            () -> template.row(false, "template", "none: enter the scale of yours"));
     plan.fretboard().work().shiftCents().stream()
         .limit(1)
         .forEach(
@@ -130,7 +132,8 @@ final class FittingPage extends PlainPage {
                 template.row(
                     left.value() < 2,
                     "end notch",
-                    left.text(units) + " left to the last slot; shape that end before flushing"));
+                    left.text(units)
+                        + " left to the last slot. Shape that end before flush trimming"));
     template.end();
   }
 
@@ -139,8 +142,8 @@ final class FittingPage extends PlainPage {
         false,
         "template",
         t.serves()
-            ? "serves from its fret " + t.from() + " on"
-            : "doesn't serve: off by up to "
+            ? "usable from its fret " + t.from() + " on"
+            : "not usable: off by up to "
                 + NumberWriter.text(t.worst(), Quantity.FINE_LENGTH, units));
     if (!t.serves()) {
       int frets = plan.frets().frets().size();

@@ -26,7 +26,7 @@ final class FretsPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             FretboardDecisions.WIRE_HEIGHT,
             FretboardDecisions.WIRE_WIDTH,
@@ -45,19 +45,19 @@ final class FretsPage extends PlainPage {
             "wire.12.length",
             "Fret 12, cut to",
             FretboardKeys.WIRE_TANG_BACK.id(),
-            "Tangs cut back by",
+            "Tang nipped back by",
             FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Bend the wire to")
+            "Wire radius")
         .know(
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, spare included",
+            "Fret wire with spare",
             StringKeys.ACTION_LAST_FRET.id(),
-            "String over the last fret");
+            "String above the last fret");
   }
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().addFilling("Every fret by itself", ticks);
+    return new ColumnBox().addFilling("Each fret", ticks);
   }
 
   @Override

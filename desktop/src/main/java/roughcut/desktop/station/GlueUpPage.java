@@ -35,7 +35,7 @@ final class GlueUpPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             BlankDecisions.GLUE,
             BlankDecisions.TEMPERATURE,
@@ -53,16 +53,16 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.GLUE_SPARE)
         .set(
             "glue.mass",
-            "Glue to pour",
+            "Glue to mix",
             "clamps.by-force",
             "Clamps by force",
             "clamps.by-spacing",
             "Clamps by spacing")
         .know(
             "glue.time",
-            "Spread and close in",
+            "Spreading and closing",
             "glue.open-time",
-            "Glue stays open",
+            "Open time",
             "glue.stages",
             "Stages");
   }
@@ -119,7 +119,7 @@ final class GlueUpPage extends PlainPage {
         false,
         "then",
         NumberWriter.fixed(glue.glue().clampMinutes(), 0)
-            + " min in the clamps, worked after "
+            + " min in the clamps, ready to work after "
             + NumberWriter.fixed(glue.glue().cureHours(), 0)
             + " h");
     gluing.row(
@@ -134,7 +134,12 @@ final class GlueUpPage extends PlainPage {
                         + NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)
                         + " from the heel end")
             .orElse(GlueUp.WITHOUT_PINS.in(units)));
-    gluing.row(false, "order", "align, light all along, then from the middle out").end();
-    questions.show("The neck blank", plan.about(Topic.NECK_BLANK), units);
+    gluing
+        .row(
+            false,
+            "order",
+            "Align, close lightly along the whole length, then tighten from the middle out")
+        .end();
+    questions.show("Neck blank", plan.about(Topic.NECK_BLANK), units);
   }
 }

@@ -39,7 +39,7 @@ final class HeadPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             Decisions.HEAD_LENGTH,
             Decisions.HEAD_WIDTH,
@@ -64,16 +64,16 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_WRAP,
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
-        .parts("posts that differ", HeadPage::posts)
-        .set("drum.riser", "Riser at the drum")
+        .parts("Posts of different height", HeadPage::posts)
+        .set("drum.riser", "Shim at the drum sander")
         .mark(
             "tuner.1.x",
             "First tuner, treble",
             "tuner.1.y",
-            "from the centre line",
+            "from centre line",
             NeckKeys.VOLUTE_TANGENT.id(),
-            "Volute's tangent")
-        .know(NeckKeys.HEAD_GRIP.id(), "Tuners clamp");
+            "Volute tangent")
+        .know(NeckKeys.HEAD_GRIP.id(), "Clamped thickness");
   }
 
   @Override
@@ -101,7 +101,7 @@ final class HeadPage extends PlainPage {
           NumberWriter.fixed(t.breakAngle().value(), 1)
               + "°"
               + (t.breakAngle().value() < NutWork.BREAK_LEAST
-                  ? " lower post or retainer"
+                  ? " lower post or string tree"
                   : t.breakAngle().value() > NutWork.BREAK_MOST ? " steep" : ""));
     }
     tuners.end();
@@ -124,8 +124,8 @@ final class HeadPage extends PlainPage {
         "grip",
         layout.grip().text(units)
             + (grip < layout.gripLeast().value()
-                ? ": thinner than the tuners clamp"
-                : grip > layout.gripMost().value() ? ": thicker than the tuners clamp" : ": fits"));
+                ? ": too thin for the tuners"
+                : grip > layout.gripMost().value() ? ": too thick for the tuners" : ": fits"));
     bench.row(
         false,
         "bores",
@@ -134,21 +134,21 @@ final class HeadPage extends PlainPage {
             + ", "
             + NumberWriter.number(
                 plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)
-            + " deep; then the post's, through");
+            + " deep, then the post hole right through");
     bench.row(false, "thinning", plan.details().volute().thinning().in(units));
     bench.row(
         false,
         "volute",
         "radius "
             + NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)
-            + ", apex under the middle of the nut");
+            + ", lowest under the middle of the nut");
     if (plan.given(Decisions.HEAD_VENEER) > 0) {
       bench.row(
           false,
           "face veneer",
           "nut end bevelled "
               + NumberWriter.fixed(plan.given(Decisions.HEAD_ANGLE), 1)
-              + "°; glued before the volute");
+              + "°, glued before the volute is cut");
     }
     bench.end();
   }

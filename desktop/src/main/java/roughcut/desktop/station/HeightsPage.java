@@ -21,7 +21,7 @@ import roughcut.whatif.SeatWays;
 
 /** Neck angle, how far the fretboard stands out, the saddle's height: any one from the others. */
 final class HeightsPage extends PlainPage {
-  private static final Background TRYING = new Background("ways out of a seat");
+  private static final Background TRYING = new Background("fixes for a neck seat");
 
   private final StationContext context;
   private final PagedStation station;
@@ -40,7 +40,7 @@ final class HeightsPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             StringDecisions.SOLVE_FOR,
             StringDecisions.SADDLE_HEIGHT,
@@ -61,19 +61,19 @@ final class HeightsPage extends PlainPage {
             Decisions.HEEL_END)
         .know(
             StringDecisions.ANGLE_DECIDED.id(),
-            "Neck leans back by",
+            "Neck angle",
             StringDecisions.EXPOSED.id(),
             "Fretboard above the body",
             StringDecisions.SADDLE_HEIGHT.id(),
-            "Saddle over the body",
+            "Saddle above the body",
             RoutKeys.POCKET_FLOOR.id(),
             "Floor under the pocket",
             "break.saddle",
-            "Break over the saddle",
+            "Break angle over the saddle",
             StringKeys.BREAK_NUT.id(),
-            "Least break over the nut",
+            "Least break angle over the nut",
             "string.height-there",
-            "String where you look",
+            "String height at the chosen place",
             StringKeys.RELIEF_AT_SADDLE.id(),
             "Relief, at the saddle");
   }
@@ -84,7 +84,7 @@ final class HeightsPage extends PlainPage {
     reach.setWrapText(true);
     return new ColumnBox()
         .add("Bridge and saddles", reach, ways)
-        .add("Making and proving the angle", proof);
+        .add("Cutting and checking the angle", proof);
   }
 
   @Override
@@ -101,19 +101,16 @@ final class HeightsPage extends PlainPage {
                     .append(saddles.length() > 0 ? " · " : "")
                     .append(NumberWriter.number(v.value(), v.quantity(), units)));
     ways.row(false, "each, string 1 first", saddles.toString());
+    ways.row(false, "without an angle", "fretboard would be " + heights.flatExposed().text(units));
     ways.row(
         false,
-        "without an angle",
-        "fretboard would stand out " + heights.flatExposed().text(units));
-    ways.row(
-        false,
-        "seen in plan",
+        "in plan view",
         "saddle line " + heights.shortening().text(units) + " nearer the nut");
     ways.end();
     proof.begin();
     if (plan.neck().through()) {
       proof.row(
-          false, "in the blank", "the core's top falls away by the angle from the body's edge on");
+          false, "in the blank", "the top of the core falls by the angle from the body edge on");
     } else if (heights.proof().isEmpty()) {
       made(heights, units);
     }
@@ -124,10 +121,10 @@ final class HeightsPage extends PlainPage {
               proof.row(
                   true,
                   "really",
-                  p.angle().text(units) + ", stands out " + p.exposed().text(units));
+                  p.angle().text(units) + ", above body " + p.exposed().text(units));
               proof.row(true, "saddle needs", p.saddle().text(units));
               if (p.fits()) {
-                proof.row(true, "proof", "the saddle stands as wanted");
+                proof.row(true, "proof", "the saddle height is as planned");
               }
               seat(plan, units);
             },

@@ -44,7 +44,7 @@ public final class LayoutStation implements Station {
     lower = new LowerPanel(beside, LowerPanel.Section.NECK);
     panel =
         new Panel(context)
-            .heading("You decide")
+            .heading("Decisions")
             .decisions(Decisions.HAND, Decisions.SCALE_LENGTH)
             .decisions(
                 StringDecisions::fanned,

@@ -50,12 +50,12 @@ final class LogPage extends BenchPage {
     super(station, 6);
     this.context = context;
     ControlNames.set(words, "log.words");
-    words.setPromptText("a note: what was seen, what to do otherwise next time");
+    words.setPromptText("What you saw, or would do differently next time");
     words.setAccessibleText("A note");
     words.setWrapText(true);
     words.setPrefRowCount(4);
-    Button add = button("log.add", "add the note", this::add);
-    Button pick = button("log.picture", "with a picture …", this::pick);
+    Button add = button("log.add", "Add note", this::add);
+    Button pick = button("log.picture", "Add picture …", this::pick);
     ControlNames.set(told, "log.told");
     told.setWrapText(true);
     told.getStyleClass().add("lower-note");
@@ -66,11 +66,11 @@ final class LogPage extends BenchPage {
         told,
         heading("Hours and wood"),
         sums,
-        heading("Write it out"),
+        heading("Export log"),
         new HBox(
             10,
-            button("log.markdown", "as text …", () -> write("log.md")),
-            button("log.csv", "as a table …", () -> write("log.csv"))));
+            button("log.markdown", "As Markdown …", () -> write("log.md")),
+            button("log.csv", "As CSV …", () -> write("log.csv"))));
     ControlNames.set(search, "log.search");
     search.setPromptText("search");
     search.setAccessibleText("Search the log");
@@ -86,7 +86,7 @@ final class LogPage extends BenchPage {
     table.words("picture", LogPage::picture).setMinWidth(90);
     VBox.setVgrow(table, Priority.ALWAYS);
     table.setPlaceholder(
-        new Label("Nothing yet: what is done and read is written down by itself."));
+        new Label("Nothing yet. Work you mark done and measurements you enter are logged here."));
     under(new HBox(12, title, space, search), table);
   }
 
@@ -111,7 +111,7 @@ final class LogPage extends BenchPage {
     }
     Path path = Path.of(entry.picture());
     String name = path.getFileName().toString();
-    return Files.exists(path) ? name : name + " (gone)";
+    return Files.exists(path) ? name : name + " (deleted)";
   }
 
   @Override
@@ -155,7 +155,7 @@ final class LogPage extends BenchPage {
               context.bench().chosen().get(),
               words.getText().strip(),
               picture);
-      context.session().make("a note", "log", b -> b.withLog(b.log().with(note)));
+      context.session().make("note", "log", b -> b.withLog(b.log().with(note)));
       context.session().history().settle();
       words.clear();
       picture = "";
@@ -167,7 +167,7 @@ final class LogPage extends BenchPage {
 
   private void pick() {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("A picture for the note");
+    chooser.setTitle("Picture for the note");
     chooser
         .getExtensionFilters()
         .add(new FileChooser.ExtensionFilter("Pictures", "*.jpg", "*.jpeg", "*.png", "*.webp"));
@@ -181,7 +181,7 @@ final class LogPage extends BenchPage {
 
   private void write(String usual) {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Write the log");
+    chooser.setTitle("Export log");
     chooser.setInitialFileName(usual);
     File chosen = chooser.showSaveDialog(words.getScene().getWindow());
     if (chosen != null) {

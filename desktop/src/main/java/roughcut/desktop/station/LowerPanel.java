@@ -118,6 +118,6 @@ final class LowerPanel {
     section.show(cut.at(plan, at, units));
     String place = KnifeStops.near(cut.stops(plan), plan.frets(), at).in(units);
     title.setText("Section " + (place.startsWith("near ") ? place : "at " + place));
-    note.setText("looking to the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
+    note.setText("looking towards the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
   }
 }

@@ -29,7 +29,7 @@ final class MarkersPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             FretboardDecisions.MARKER_DIAMETER,
             FretboardDecisions.MARKER_THICKNESS,
@@ -48,31 +48,31 @@ final class MarkersPage extends PlainPage {
             Decisions.FRETBOARD_THICKNESS)
         .set(
             "marker.3.depth-min",
-            "Fret 3, at least",
+            "Fret 3, minimum depth",
             "marker.3.depth-max",
-            "Fret 3, at most",
+            "Fret 3, maximum depth",
             "marker.12.depth-min",
-            "Fret 12, at least",
+            "Fret 12, minimum depth",
             "marker.12.depth-max",
-            "Fret 12, at most",
+            "Fret 12, maximum depth",
             FretboardKeys.INLAY_DEPTH_MIN.id(),
-            "Inlay, at least",
+            "Inlay, minimum depth",
             FretboardKeys.INLAY_DEPTH_MAX.id(),
-            "Inlay, at most")
-        .know(FretboardKeys.MARKER_SIDE_CLEARANCE.id(), "Side dot to a slot");
+            "Inlay, maximum depth")
+        .know(FretboardKeys.MARKER_SIDE_CLEARANCE.id(), "Side dot to slot");
   }
 
   @Override
   ColumnBox makeLower() {
 
     return new ColumnBox()
-        .addWide("Bores before the radius, from the flat top", 400, dots)
+        .addWide("Dot holes, before radiusing", 400, dots)
         .add("Side dots and inlay", rest);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
-    dots.begin().row(false, "fret", "from the nut", "aside", "at least", "at most", "bore to");
+    dots.begin().row(false, "fret", "from nut line", "aside", "minimum", "maximum", "drill to");
     for (Markers.Dot dot : plan.fretboard().markers().dots()) {
       dots.row(
           false,
@@ -81,14 +81,14 @@ final class MarkersPage extends PlainPage {
           dot.y() == 0 ? "centre" : "± " + number(dot.y(), units),
           dot.least().text(units),
           dot.most().text(units),
-          dot.possible() ? number(dot.proposed(), units) : "no depth will do");
+          dot.possible() ? number(dot.proposed(), units) : "no depth works");
     }
     dots.end();
     rest.begin();
     rest.row(
         false,
         "to the nearest slot",
-        plan.fretboard().sideDots().text(units) + ", after the radius");
+        plan.fretboard().sideDots().text(units) + ", after radiusing");
     plan.fretboard()
         .work()
         .inlay()
@@ -106,7 +106,7 @@ final class MarkersPage extends PlainPage {
                                   + inlay.least().text(units)
                                   + " to "
                                   + inlay.most().text(units)
-                                  + ", corners round by "
+                                  + ", corner radius "
                                   + inlay.corner().text(units)));
               rest.row(false, "crosses", inlay.crosses().in(units));
             },

@@ -26,7 +26,7 @@ final class OrderPage extends BenchPage {
   private final BenchState bench;
   private final OperationCard card;
   private final Label title = new Label();
-  private final CheckBox open = new CheckBox("only what is still to be done");
+  private final CheckBox open = new CheckBox("Hide finished work");
   private final Label odd = new Label();
   private final StepList list;
 
@@ -102,12 +102,10 @@ final class OrderPage extends BenchPage {
             + " done · "
             + ready
             + " can be done now"
-            + (here.blockedSteps().isEmpty()
-                ? ""
-                : " · " + here.blockedSteps().size() + " owes something first")
+            + (here.blockedSteps().isEmpty() ? "" : " · " + here.blockedSteps().size() + " blocked")
             + (spoiled == 0
                 ? ""
-                : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made otherwise"));
+                : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made differently"));
     List<Text> suspicious = here.suspiciousEntries();
     odd.setText(suspicious.isEmpty() ? "" : suspicious.get(0).in(units));
     odd.setVisible(!suspicious.isEmpty());

@@ -36,7 +36,7 @@ final class OutlinePage extends BodyViewPage {
   private final Label said = new Label();
   private final PickField<BodyShape> shapes =
       new PickField<>("outline.shape", "Start from", BodyShape::name, this::start);
-  private final Button own = new Button("shape it here again");
+  private final Button own = new Button("Edit as curve");
 
   OutlinePage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
@@ -52,7 +52,7 @@ final class OutlinePage extends BodyViewPage {
     ControlNames.set(said, "outline.said");
     said.setWrapText(true);
     said.getStyleClass().add("panel-text");
-    Button take = new Button("take in a drawn outline…");
+    Button take = new Button("Import outline …");
     ControlNames.set(take, "outline.take");
     take.getStyleClass().add("text-button");
     take.setOnAction(e -> choose());
@@ -63,14 +63,14 @@ final class OutlinePage extends BodyViewPage {
           context
               .session()
               .make(
-                  "shaping the outline here",
+                  "editing the outline as a curve",
                   "outline.own",
                   b -> b.withDesign(b.design().withDrawn(Optional.empty())));
           context.session().history().settle();
           said.setText("");
         });
     return begun()
-        .heading("You decide")
+        .heading("Decisions")
         .node(shapes)
         .decisions(
             BodyDecisions.BODY_LENGTH,
@@ -84,7 +84,7 @@ final class OutlinePage extends BodyViewPage {
         .node(take)
         .node(own)
         .node(said)
-        .more("its points, or a drawn one's place", null, folded());
+        .more("Points and placement", null, folded());
   }
 
   /** A drawn outline is placed; one of our own is moved point by point. */
@@ -119,7 +119,7 @@ final class OutlinePage extends BodyViewPage {
 
   private void choose() {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("An outline");
+    chooser.setTitle("Outline");
     chooser
         .getExtensionFilters()
         .add(new FileChooser.ExtensionFilter("Drawings", "*.svg", "*.dxf", "*.SVG", "*.DXF"));
@@ -136,7 +136,7 @@ final class OutlinePage extends BodyViewPage {
       context
           .session()
           .make(
-              "taking in " + file.getFileName(),
+              "importing " + file.getFileName(),
               "outline.drawn",
               b ->
                   b.withDesign(
@@ -168,16 +168,22 @@ final class OutlinePage extends BodyViewPage {
     table.begin();
     table.row(
         false,
-        "comes from",
-        plan.build().design().drawn().map(DrawnOutline::source).orElse("here: drag its points"));
+        "source",
+        plan.build()
+            .design()
+            .drawn()
+            .map(DrawnOutline::source)
+            .orElse("drawn here: drag its points"));
     table.row(
-        false, "area, round", outline.area().text(units) + ", " + outline.perimeter().text(units));
+        false,
+        "area, perimeter",
+        outline.area().text(units) + ", " + outline.perimeter().text(units));
     table.row(false, "tightest hollow", outline.hollows().in(units));
     table.row(
         false,
         "router",
-        "anticlockwise round the outside; along the amber stretches that lifts the grain:"
-            + " go back along them lightly, or turn the body over");
+        "anticlockwise round the outside. That lifts the grain along the amber "
+            + "stretches: take them lightly in the other direction, or turn the body over");
     plan.about(Topic.BODY).stream()
         .filter(Finding::stops)
         .forEach(p -> table.row(true, p.severity().word().in(units), p.words(units)));

@@ -122,7 +122,7 @@ final class Panel {
 
   /** Decisions that are rarely changed, folded away. */
   Panel more(Decision... decisions) {
-    return more("more to decide", null, decisions);
+    return more("More decisions", null, decisions);
   }
 
   /**
@@ -199,7 +199,7 @@ final class Panel {
   private Panel numbers(String words, String... idsAndLabels) {
     Label heading = new Label(words);
     heading.getStyleClass().add("panel-heading");
-    Label measured = new Label("from the wood, as measured");
+    Label measured = new Label("measured");
     measured.getStyleClass().add("from-measured");
     HBox line = new HBox(10, heading, measured);
     line.setAlignment(Pos.BASELINE_LEFT);

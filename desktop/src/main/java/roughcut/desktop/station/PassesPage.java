@@ -62,14 +62,14 @@ final class PassesPage extends BodyViewPage {
   Panel makePanel() {
     return begun()
         .node(which)
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             RoutDecisions.WASTE,
             RoutDecisions.TEMPLATE_THICKNESS,
             RoutDecisions.TEMPLATE_BUSH,
             RoutDecisions.POCKET_TIGHT)
         .more(RoutDecisions.LAST_PASS, RoutDecisions.OWN_FACTOR)
-        .heading("The body as it is now")
+        .heading("Body as it is now")
         .readings(Measurables.BODY_THICKNESS, Measurables.BODY_OUTSIDE)
         .decisions(RoutDecisions.STOCK_FROM)
         .node(cautions());
@@ -78,9 +78,9 @@ final class PassesPage extends BodyViewPage {
   private static Label cautions() {
     Label words =
         new Label(
-            "Eyes and ears protected, work clamped, the router unplugged while you change cutters."
-                + " Follow the machine's manual and your local rules; ask someone qualified where"
-                + " you are unsure.");
+            "Wear eye and ear protection, clamp the work, and unplug the router to change "
+                + "cutters. Follow the machine manual and your local rules. Ask someone "
+                + "qualified if you are unsure.");
     words.setWrapText(true);
     words.getStyleClass().add("panel-text");
     return words;
@@ -109,7 +109,7 @@ final class PassesPage extends BodyViewPage {
     notes.begin();
     String lacks = "";
     if (plans.isEmpty()) {
-      title.setText("All routs: their passes");
+      title.setText("Passes for all routs");
       for (RoutPlan rout : plan.cuts().routs()) {
         passes.row(
             rout.plan().missing().isPresent(),
@@ -145,7 +145,7 @@ final class PassesPage extends BodyViewPage {
             b ->
                 notes.row(
                     false,
-                    step + "bore first",
+                    step + "drill first",
                     b.places().size()
                         + " × "
                         + b.bit().name()
@@ -153,8 +153,8 @@ final class PassesPage extends BodyViewPage {
                         + NumberWriter.text(b.stop(), Quantity.LENGTH, units)
                         + ", "
                         + NumberWriter.fixed(b.bit().speed(), 0)
-                        + " /min at most"));
-    passes.row(false, step.isEmpty() ? "pass" : step, "cutter", "depth", "router to", "guided by");
+                        + " /min maximum"));
+    passes.row(false, step.isEmpty() ? "pass" : step, "cutter", "depth", "router depth", "guide");
     for (int i = 0; i < rout.plan().passes().size(); i++) {
       PassPlan.Pass pass = rout.plan().passes().get(i);
       passes.row(
@@ -169,23 +169,23 @@ final class PassesPage extends BodyViewPage {
         false,
         step + "speed",
         NumberWriter.fixed(rout.speed(), 0)
-            + " /min at most; clockwise round the inside; slower, sharper, lighter if it burns");
+            + " /min maximum, clockwise round the inside. Burning: slow down, sharpen, cut less");
     notes.row(
         false,
         step + "corners",
         "radius "
             + NumberWriter.text(rout.step().corner(), Quantity.LENGTH, units)
-            + "; collet on at least four fifths of the shank");
+            + "; at least four fifths of the shank in the collet");
     if (rout.step().name().equals("pocket")) {
       notes.row(
           false,
-          "creep up",
+          "sneak up on it",
           "first cut "
               + NumberWriter.text(
                   context.session().plan().get().given(RoutDecisions.POCKET_TIGHT),
                   Quantity.FINE_LENGTH,
                   units)
-              + " tight a side: stop, try the neck, then ease");
+              + " undersize per side. Try the neck, then ease it");
     }
   }
 

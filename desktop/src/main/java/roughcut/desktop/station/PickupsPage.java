@@ -30,7 +30,7 @@ import roughcut.strings.SetUp;
 
 /** Pickups that are fitted and wired: how far their screws go, and whether they agree. */
 final class PickupsPage extends PlainPage {
-  private static final String NOT_YET = "not yet";
+  private static final String NOT_YET = "not measured";
 
   private final StationContext context;
   private final PagedStation station;
@@ -64,9 +64,9 @@ final class PickupsPage extends PlainPage {
   Region makeLower() {
     Label how =
         new Label(
-            "Wired, but not built in: lay a screwdriver on the poles and pull it off; the needle tells"
-                + " coil and magnet together, a compass the magnet alone. Low voltage only; what hangs"
-                + " on the mains is for a qualified person.");
+            "Wired, but not installed: lay a screwdriver on the poles and pull it off. The "
+                + "meter needle shows coil and magnet together, a compass shows the magnet "
+                + "alone. Low voltage only. Mains wiring is for a qualified person.");
     how.setWrapText(true);
     how.getStyleClass().add("lower-note");
     how.setMinHeight(Region.USE_PREF_SIZE);
@@ -88,7 +88,7 @@ final class PickupsPage extends PlainPage {
           SetUp.turned(h.turns()).in(units));
     }
     if (heights.empty()) {
-      heights.row(false, "", "no gap read yet");
+      heights.row(false, "", "no gap measured yet");
     }
     heights.end();
     together.begin();
@@ -97,15 +97,15 @@ final class PickupsPage extends PlainPage {
           !pair.together().inPhase(), pair.words().in(units), pair.together().words().in(units));
     }
     for (Value both : setUp.together()) {
-      together.row(false, both.label().in(units), both.text(units) + " to expect");
+      together.row(false, both.label().in(units), both.text(units) + " expected");
     }
     if (together.empty()) {
       together.row(
           false,
           "",
           plan.cuts().pickups().size() < 2
-              ? "one pickup has nothing to agree with"
-              : "needle and compass of two pickups tell whether they agree");
+              ? "one pickup has nothing to match"
+              : "needle and compass readings of two pickups tell whether they are in phase");
     }
     together.end();
   }
@@ -132,7 +132,7 @@ final class PickupsPage extends PlainPage {
       all.add(answer(brief(fitting, "magnet")));
     }
     if (all.isEmpty()) {
-      Label none = new Label("No pickup is fitted; Routs, Cuts is where one is put in.");
+      Label none = new Label("No pickup yet. Add one on Routs, page Cuts.");
       none.setWrapText(true);
       none.getStyleClass().add("lower-note");
       all.add(none);

@@ -34,7 +34,7 @@ final class PlanerPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             BlankDecisions.MILL_FROM,
             BlankDecisions.MILL_TO,
@@ -49,22 +49,19 @@ final class PlanerPage extends PlainPage {
         .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
         .set(
             BlankKeys.MILL_FULL_PASSES.id(),
-            "Passes at the full bite",
+            "Full-depth passes",
             BlankKeys.MILL_REMAINDER.id(),
             "Then a pass of",
             BlankKeys.MILL_FINISH_PASS.id(),
             "Last pass",
             BlankKeys.MILL_PASSES.id(),
-            "Passes in all")
-        .know(BlankKeys.CHECK_ALLOWED.id(), "Gap accepted");
+            "Total passes")
+        .know(BlankKeys.CHECK_ALLOWED.id(), "Allowed gap");
   }
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox()
-        .addWide("Passes", 236, passes)
-        .addWide("The face", 190, face)
-        .add(advice);
+    return new ColumnBox().addWide("Passes", 236, passes).addWide("Surface", 190, face).add(advice);
   }
 
   @Override
@@ -87,9 +84,9 @@ final class PlanerPage extends PlainPage {
       if (number <= MOST_PASSES) {
         passes.row(
             false,
-            number + (number % 2 == 1 ? "  one face" : "  the other"),
+            number + (number % 2 == 1 ? "  one face" : "  other face"),
             "take " + NumberWriter.number(depth, Quantity.FINE_LENGTH, units),
-            "left " + NumberWriter.number(left, Quantity.FINE_LENGTH, units));
+            "leaves " + NumberWriter.number(left, Quantity.FINE_LENGTH, units));
       }
       number++;
     }
@@ -100,23 +97,23 @@ final class PlanerPage extends PlainPage {
       passes.row(
           false,
           plan.milling().from().value() < plan.milling().to().value()
-              ? "Already thinner than wanted."
+              ? "Already thinner than the target."
               : "At its thickness.");
     }
     passes.end();
     check(plan.faceCheck(), units);
-    advice.show("At the planer", plan.about(Topic.PLANER), "Nothing to look out for.", units);
+    advice.show("At the planer", plan.about(Topic.PLANER), "Nothing to watch for.", units);
   }
 
   private void check(FaceCheck check, Units units) {
     face.begin();
     row("flat", check.flat(), check.gap(), check.allowed(), units);
-    row("no wind", check.isUntwisted(), check.wind(), check.allowed(), units);
+    row("no twist", check.isUntwisted(), check.wind(), check.allowed(), units);
     row("square", check.square(), check.squareGap(), check.allowedSquare(), units);
     face.row(
         check.passes(),
         "so",
-        check.passes() ? "good" : "not yet",
+        check.passes() ? "good" : "not measured",
         "a " + check.use().label().in(units));
     face.end();
   }

@@ -32,7 +32,7 @@ final class PocketPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             BodyDecisions.NECK_JOINT,
             Decisions.JOINT_X,
@@ -65,22 +65,22 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.INSERT_LENGTH)
         .set(
             RoutKeys.POCKET_DEPTH_FRONT.id(),
-            "Deep at the body's edge",
+            "Depth at body edge",
             RoutKeys.POCKET_DEPTH_END.id(),
-            "Deep at the heel's end",
+            "Depth at heel end",
             RoutKeys.BOLT_BODY_BORE.id(),
-            "Bore through the body",
+            "Hole through the body",
             RoutKeys.BOLT_PILOT.id(),
-            "Pilot in the heel",
+            "Pilot hole in the heel",
             "bolt.pilot-stop",
-            "Pilot's stop")
+            "Pilot hole depth")
         .readings(Measurables.POCKET_EDGE, Measurables.POCKET_END, Measurables.HEEL_TAPER)
-        .know(RoutKeys.POCKET_FLOOR.id(), "Floor left", "bolt.length", "Bolts, under the head");
+        .know(RoutKeys.POCKET_FLOOR.id(), "Floor left", "bolt.length", "Bolt length under head");
   }
 
   @Override
   Region makeBeside() {
-    return beside("How far in, and how it fits", table);
+    return beside("Joint and access", table);
   }
 
   @Override
@@ -104,34 +104,34 @@ final class PocketPage extends BodyViewPage {
     plan.cuts().pocket().ifPresent(p -> pocket(p, units));
     plan.cuts().bolts().ifPresent(b -> bolts(b, units));
     if (plan.cuts().pocket().isEmpty()) {
-      table.row(false, "pocket", "none: the neck runs through, with the body's wings glued on");
+      table.row(false, "pocket", "none: the neck runs through, with body wings glued on");
     }
     table.end();
   }
 
   private void pocket(Pocket p, Units units) {
-    table.row(false, "area", p.area().text(units) + " glued or pressed");
+    table.row(false, "area", p.area().text(units) + " glue or contact area");
     table.row(
         false,
         "first cut",
-        (p.tight().value() < 0 ? "tighter than the neck: " : "clearance ")
+        (p.tight().value() < 0 ? "undersize for the neck: " : "clearance ")
             + p.tight().text(units)
-            + " a side; then try the neck, and ease");
+            + " per side. Try the neck, then ease it");
     table.row(
         false,
         "corners",
         p.mismatch().value() == 0
-            ? "square heel and pocket are made to match"
-            : "a square heel stands off by " + p.mismatch().text(units));
+            ? "square heel and pocket match"
+            : "a square heel leaves a gap of " + p.mismatch().text(units));
     if (p.gap().value() > 0.05) {
       table.row(
           false,
           "at the end",
-          "a square heel gaps by "
+          "a square heel leaves a gap of "
               + p.gap().text(units)
-              + " in the tilted pocket: tilt that wall, or bevel the heel");
+              + " in the tilted pocket. Tilt that wall, or bevel the heel");
     }
-    table.row(false, "with finish", p.finished().text(units) + " left a side");
+    table.row(false, "with finish", p.finished().text(units) + " left per side");
   }
 
   private void bolts(Bolts b, Units units) {
@@ -141,7 +141,7 @@ final class PocketPage extends BodyViewPage {
         b.tip().text(units) + " below the fretboard; last bolts " + b.last().text(units) + " long");
     b.channel()
         .ifPresent(c -> table.row(false, "channels", c.text(units) + " from bolt to channel"));
-    table.row(false, "heel's edge", b.edge().text(units) + " from a bolt's middle");
+    table.row(false, "heel edge", b.edge().text(units) + " from the bolt centre");
   }
 
   @Override

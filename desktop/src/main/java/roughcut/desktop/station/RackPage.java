@@ -56,10 +56,10 @@ final class RackPage extends PlainPage {
     HBox buttons =
         new HBox(
             8,
-            button("board.add", "add a board", this::add),
-            button("board.remove", "remove this board", this::remove),
-            button("boards.read", "read a table …", this::read),
-            button("boards.write", "write a table …", this::write));
+            button("board.add", "Add board", this::add),
+            button("board.remove", "Remove board", this::remove),
+            button("boards.read", "Import CSV …", this::read),
+            button("boards.write", "Export CSV …", this::write));
     lower.getStyleClass().add("lower");
     lower.getChildren().addAll(buttons, told, table);
     tell("");
@@ -70,7 +70,7 @@ final class RackPage extends PlainPage {
   Panel makePanel() {
     editor = new BoardEditor(context.session(), () -> chosen, name -> chosen = name);
     machines = new MachinesEditor(context.session());
-    return new Panel(context).node(turner(station)).node(editor).more("saws and planer", machines);
+    return new Panel(context).node(turner(station)).node(editor).more("Saws and planer", machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
@@ -121,7 +121,7 @@ final class RackPage extends PlainPage {
   }
 
   private void read() {
-    File file = chooser("Read boards").showOpenDialog(lower.getScene().getWindow());
+    File file = chooser("Import boards").showOpenDialog(lower.getScene().getWindow());
     if (file != null) {
       readFrom(file.toPath());
     }
@@ -136,17 +136,17 @@ final class RackPage extends PlainPage {
       Optional<String> refusal =
           context
               .session()
-              .editShop("reading boards", "boards.read", shop -> merged(shop, read.boards()));
+              .editShop("importing boards", "boards.read", shop -> merged(shop, read.boards()));
       context.session().history().settle();
       List<String> words = new ArrayList<>();
-      words.add(read.boards().size() + " boards read");
+      words.add(read.boards().size() + " boards imported");
       if (!read.problems().isEmpty()) {
-        words.add("left out: " + String.join("; ", read.problems()));
+        words.add("skipped: " + String.join("; ", read.problems()));
       }
       words.addAll(read.notes());
       tell(refusal.orElse(String.join(".  ", words)));
     } catch (FileException e) {
-      tell("Nothing read: " + e.getMessage());
+      tell("Not imported: " + e.getMessage());
     }
   }
 
@@ -163,7 +163,7 @@ final class RackPage extends PlainPage {
   }
 
   private void write() {
-    FileChooser chooser = chooser("Write boards");
+    FileChooser chooser = chooser("Export boards");
     chooser.setInitialFileName("boards.csv");
     File file = chooser.showSaveDialog(lower.getScene().getWindow());
     if (file != null) {

@@ -48,14 +48,14 @@ final class SetUpPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Read, strings at pitch")
+        .heading("Measured, strings at pitch")
         .readings(
             Measurables.RELIEF,
             Measurables.ACTION_1,
             Measurables.ACTION_12,
             Measurables.ACTION_12_BASS)
         .node(octaves)
-        .heading("Wanted")
+        .heading("Target")
         .decisions(
             StringDecisions.RELIEF,
             StringDecisions.ACTION_NUT,
@@ -63,13 +63,13 @@ final class SetUpPage extends PlainPage {
             StringDecisions.POST_THREAD)
         .set(
             StringKeys.ACTION_12_TURNS.id(),
-            "Treble post, turns up",
+            "Turns at treble post",
             StringKeys.ACTION_12_BASS_TURNS.id(),
-            "Bass post, turns up",
+            "Turns at bass post",
             StringKeys.NUT_TO_FILE.id(),
-            "File the nut by",
+            "File off the nut",
             StringKeys.RELIEF_OVER.id(),
-            "Relief over wanted");
+            "Relief above target");
   }
 
   @Override
@@ -77,14 +77,14 @@ final class SetUpPage extends PlainPage {
     verdict.setWrapText(true);
     verdict.getStyleClass().add("lower-note");
     verdict.setMinHeight(Region.USE_PREF_SIZE);
-    return new ColumnBox().addWide("Intonation", 380, saddles).add("What to turn", turns, verdict);
+    return new ColumnBox().addWide("Intonation", 380, saddles).add("Adjustments", turns, verdict);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
     fields(plan.strings().count());
     SetUp setUp = plan.stringPlan().setUp();
-    saddles.begin().row(false, "string", "sharp by", "saddle goes", "left", "");
+    saddles.begin().row(false, "string", "sharp by", "saddle moves", "left", "");
     for (SetUp.Saddle saddle : setUp.intonation()) {
       double cents =
           plan.build().measured().get(Measurables.intonation(saddle.string()).id()).value();
@@ -96,10 +96,10 @@ final class SetUpPage extends PlainPage {
           NumberWriter.text(Math.abs(move), Quantity.FINE_LENGTH, units)
               + (move >= 0 ? " back" : " forward"),
           saddle.left().text(units),
-          !saddle.possible() ? "too little travel" : SetUp.good(saddle) ? "as good as true" : "");
+          !saddle.possible() ? "not enough travel" : SetUp.good(saddle) ? "in tune" : "");
     }
     if (setUp.intonation().isEmpty()) {
-      saddles.row(false, "", "no octave read yet");
+      saddles.row(false, "", "no octave measured yet");
     }
     saddles.end();
     turns.begin();
@@ -107,12 +107,13 @@ final class SetUpPage extends PlainPage {
       turns.row(false, advice.what().in(units), advice.words().in(units));
     }
     if (turns.empty()) {
-      turns.row(false, "", "nothing read yet");
+      turns.row(false, "", "nothing measured yet");
     }
     turns.end();
     verdict.setText(
-        "Relief first, then action, then the nut, then octaves: each moves those after it. A quarter"
-            + " turn of the rod at a time; stop when it gets hard.");
+        "Set the relief first, then the action, the nut, and the octaves: each one "
+            + "moves those after it. Turn the rod a quarter turn at a time, and stop when it "
+            + "gets hard.");
   }
 
   /** A field for each string's octave. */

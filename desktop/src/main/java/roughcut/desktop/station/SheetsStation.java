@@ -48,8 +48,8 @@ public final class SheetsStation extends KnifelessStation {
   private final Label pages = new Label();
   private final Label result = new Label();
   private final TextField folder = new TextField();
-  private final Button one = new Button("Write this sheet");
-  private final Button all = new Button("Write all sheets");
+  private final Button one = new Button("Save as PDF");
+  private final Button all = new Button("Save all sheets");
   private final Supplier<Path> usual;
 
   /** The place that was offered; another that was typed stays. */
@@ -93,14 +93,14 @@ public final class SheetsStation extends KnifelessStation {
     paper.valueProperty().addListener((p, was, is) -> context.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
-    Label where = new Label("Into the folder");
+    Label where = new Label("Folder");
     where.getStyleClass().add("decision-label");
     where.setLabelFor(folder);
     ControlNames.set(folder, "sheets.folder");
     folder.setAccessibleText("Folder for the sheets");
     folder.textProperty().addListener((p, was, is) -> LazyTooltip.on(folder, is));
     folder.setOnAction(e -> write(sheet));
-    Button other = new Button("Another folder …");
+    Button other = new Button("Change folder …");
     other.getStyleClass().add("text-button");
     other.setOnAction(e -> choose());
     ControlNames.set(one, "export.one");
@@ -115,8 +115,8 @@ public final class SheetsStation extends KnifelessStation {
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
-            "All sheets: each as a PDF for this paper with a page map, and in millimetres"
-                + " frets.csv, fretboard.csv and the shapes as svg and dxf.");
+            "Saves every sheet as a PDF for this paper with a page map, and in "
+                + "millimetres: frets.csv, fretboard.csv, and all shapes as SVG and DXF.");
     what.setWrapText(true);
     what.getStyleClass().add("panel-text");
     column
@@ -198,7 +198,7 @@ public final class SheetsStation extends KnifelessStation {
 
   private void choose() {
     DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Where to write the sheets");
+    chooser.setTitle("Folder for the sheets");
     File chosen = chooser.showDialog(column.getScene().getWindow());
     if (chosen != null) {
       into(chosen.getPath());
@@ -223,7 +223,7 @@ public final class SheetsStation extends KnifelessStation {
       Path to = SheetFolder.read(folder.getText(), Path.of(System.getProperty("user.home")));
       write(only, to, words -> {});
     } catch (FileException e) {
-      result.setText("Not written: " + e.getMessage() + ".");
+      result.setText("Not saved: " + e.getMessage() + ".");
     }
   }
 
@@ -252,8 +252,8 @@ public final class SheetsStation extends KnifelessStation {
         };
     // Not disabled meanwhile: that would take the keyboard away.
     writing = true;
-    result.setText("writing …");
-    task.setOnSucceeded(e -> done("Written to " + to + ":\n" + names(task.getValue()), then));
+    result.setText("saving …");
+    task.setOnSucceeded(e -> done("Saved to " + to + ":\n" + names(task.getValue()), then));
     task.setOnFailed(e -> done(task.getException().getMessage(), then));
     Thread thread = new Thread(task, "export");
     thread.setDaemon(true);

@@ -26,7 +26,7 @@ final class SidePage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             Decisions.HEAD_ANGLE,
             Decisions.HEAD_LENGTH,
@@ -53,35 +53,35 @@ final class SidePage extends KnifePage {
             NeckKeys.SCARF_WEDGE.id(),
             "Wedge",
             NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-            "Blank, deep",
+            "Blank depth",
             NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
-            "Blank, long",
+            "Blank length",
             NeckKeys.HEAD_FLAT_DEPTH.id(),
-            "Blank, deep",
+            "Blank depth",
             NeckKeys.HEAD_FLAT_LENGTH.id(),
-            "Blank, long")
+            "Blank length")
         .mark(
             NeckKeys.SCARF_MARK_TOP.id(),
-            "On the top",
+            "Mark on the top",
             NeckKeys.SCARF_MARK_BACK.id(),
-            "On the back",
+            "Mark on the back",
             "scarf.saw-off",
-            "Saw line beyond them",
+            "Saw line outside them",
             NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
-            "Break, from the head end",
+            "Break line, from the head end",
             NeckKeys.HEAD_ONE_PIECE_FACE.id(),
-            "Face's line on the end",
+            "Face line on the end grain",
             NeckKeys.HEAD_ONE_PIECE_BACK.id(),
             "Back below the face")
         .know(
             NeckKeys.SCARF_RUN.id(),
             "Run of the saw cut",
             NeckKeys.SCARF_BEVEL.id(),
-            "Bevel, along the cut",
+            "Bevel length",
             NeckKeys.HEAD_GRAIN_THROUGH.id(),
             "Grain through the headstock",
             NeckKeys.HEAD_STEP_RUN.id(),
-            "Way down to the face");
+            "Ramp down to the face");
   }
 
   @Override

@@ -37,7 +37,7 @@ final class SlotsPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             FretboardDecisions.SLOT_SCHOOL,
             FretboardDecisions.WIRE_TANG,
@@ -62,16 +62,16 @@ final class SlotsPage extends KnifePage {
             Decisions.DIVISIONS)
         .set(
             FretboardKeys.SLOT_SAW_STOP.id(),
-            "Saw's stop, at first",
+            "Initial saw depth",
             FretboardKeys.SLOT_SECOND_STOP.id(),
-            "Saw's second stop",
+            "Second saw depth",
             FretboardKeys.GAUGE_GAP.id(),
-            "Gauge against a finished board",
+            "Gauge on a finished fretboard",
             FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Bend the wire to")
+            "Wire radius")
         .know(
             FretboardKeys.SLOT_DEEPEN_WHEN.id(),
-            "Deepen by the time edges are down",
+            "Deepen before edges drop by",
             "slot.1.depth-final",
             "Under the finished face",
             "fretboard.edge.nut",
@@ -83,7 +83,7 @@ final class SlotsPage extends KnifePage {
             FretboardKeys.RADIUS_EVEN_END.id(),
             "Even edge ends at",
             FretboardKeys.WIRE_TOTAL.id(),
-            "Wire, spare included");
+            "Fret wire with spare");
   }
 
   @Override
@@ -107,11 +107,11 @@ final class SlotsPage extends KnifePage {
     when.setText("Slots " + next.fretboard().slots().when().in(units) + ".");
     FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
     gauge.setText(
-        "Gauge, where the board is to be "
+        "Radius matches gauge "
             + NumberWriter.text(reading.board(), Quantity.LENGTH, units)
             + ": "
             + reading.meaning().in(units)
-            + ". Light under others: "
+            + ". Gap under other gauges: "
             + reading.near().stream()
                 .map(
                     g ->

@@ -50,7 +50,7 @@ final class StackPage extends KnifePage {
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
     story.setMinWidth(230);
-    ways = new FixList(context.session(), "Ways out");
+    ways = new FixList(context.session(), "Fixes");
     ways.setMinWidth(180);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
@@ -63,10 +63,10 @@ final class StackPage extends KnifePage {
     editor = new StackEditor(context.session(), StackEditor.Which.NECK);
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .node(editor)
         .more(
-            "after gluing, and more",
+            "Steps after gluing, and more",
             new StepEditor(context.session()),
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
@@ -80,30 +80,30 @@ final class StackPage extends KnifePage {
         .readings(Measurables.BLANK_WIDTH, Measurables.BLANK_LENGTH)
         .set(
             "stack.width",
-            "Width of the stack",
+            "Total width",
             NeckKeys.SCARF_BLANK_LENGTH.id(),
             "Length, shaft and headstock",
             NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
-            "Length, in one piece",
+            "Length, one piece",
             NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-            "Depth, in one piece",
+            "Depth, one piece",
             NeckKeys.HEAD_FLAT_LENGTH.id(),
             "Length, flat headstock",
             NeckKeys.HEAD_FLAT_DEPTH.id(),
             "Depth, flat headstock",
             NeckKeys.CORE_STRIPS_ALONG.id(),
-            "Depth, laid along the neck",
+            "Depth, along the neck",
             NeckKeys.CORE_STRIPS_LEVEL.id(),
-            "Depth, laid level",
+            "Depth, level",
             "head.wing.treble",
             "Headstock wings, each")
         .know(
             ClearanceKeys.BLANK_SIDE_SPARE.id(),
             "Spare beside the neck",
             BlankKeys.MOISTURE_MOVEMENT.id(),
-            "Will shrink by",
+            "Expected shrinkage",
             BlankKeys.NECK_MASS.id(),
-            "Neck will weigh");
+            "Expected neck weight");
   }
 
   @Override
@@ -113,7 +113,7 @@ final class StackPage extends KnifePage {
 
   @Override
   public String name() {
-    return "Stack";
+    return "Laminations";
   }
 
   @Override
@@ -135,7 +135,7 @@ final class StackPage extends KnifePage {
       }
     }
     if (count == 1) {
-      lines.row(false, "A single piece: no glue lines.");
+      lines.row(false, "One piece: no glue lines.");
     }
     lines.end();
   }
@@ -166,7 +166,9 @@ final class StackPage extends KnifePage {
             + plan.frets().near(crossing.x().value()).in(units);
       }
     }
-    return Math.abs(y) < plan.taper().halfWidth(0) ? "inside all along" : "on the headstock only";
+    return Math.abs(y) < plan.taper().halfWidth(0)
+        ? "inside the outline all along"
+        : "on the headstock only";
   }
 
   @Override
@@ -197,7 +199,7 @@ final class StackPage extends KnifePage {
                 + ": "
                 + NumberWriter.text(
                     thickness(id, dy), Quantity.LENGTH, context.session().units().get())
-            : "strip " + number(id) + " to another place";
+            : "strip " + number(id) + " moved";
       }
 
       @Override

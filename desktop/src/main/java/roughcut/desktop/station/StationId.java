@@ -8,30 +8,31 @@ import java.util.Optional;
 public enum StationId {
   LAYOUT(
       "Layout",
-      "Scale, frets, strings and the fretboard's taper: what the player feels, and where every later measure starts from. The nut line is zero."),
+      "Scale, frets, strings and fretboard taper: what the player feels, and where "
+          + "every later measurement starts. The nut line is zero."),
   BLANKS(
       "Blanks",
-      "Neck and body as they come out of rough boards: strips and their order, where they lie on the rack, how they are sawn, planed and glued up."),
+      "Neck and body blanks from rough boards: strips and their order, where they "
+          + "are cut from the rack, how they are sawn, planed and glued."),
   FRETBOARD(
       "Fretboard",
-      "Slots, radius, markers and frets: how deep, how wide, how much is left under each, and what was done to which fret."),
-  NECK(
-      "Neck",
-      "Headstock and its joint, truss rod and its access, thickness and carving: what the saw, the router and the rasps leave."),
-  BODY(
-      "Body",
-      "Outline, edges and contours, the pocket or the joint with the neck, weight and balance."),
+      "Slots, radius, position markers and frets: how deep, how wide, how much wood "
+          + "is left under each, and the state of every fret."),
+  NECK("Neck", "Headstock and its joint, truss rod and access, thickness and carving."),
+  BODY("Body", "Outline, edges and contours, neck pocket or joint, weight and balance."),
   ROUTS(
       "Routs",
-      "Everything cut into the body: where it lies, in which passes, by which cutter and template, and how much wood stays between."),
+      "All routs and bores in the body: position, passes, cutter and template, and "
+          + "the wood left between them."),
   BRIDGE(
       "Bridge",
-      "Strings, where the bridge goes from the real neck, and the heights of neck, strings and saddle above the body."),
-  SHEETS(
-      "Sheets", "Full-size drawings on your paper, tables of frets, and files for other machines."),
+      "Strings, the bridge position from the real neck, and the heights of neck, "
+          + "strings and saddle above the body."),
+  SHEETS("Sheets", "Full-size drawings on your paper, fret tables, and files for other machines."),
   BENCH(
       "Bench",
-      "The order of work: what can be cut now, what is owed first, what has to be measured before. Readings taken here re-plan everything.");
+      "The work order: what you can cut now, what comes first, and what to measure "
+          + "before it. Measurements you enter here re-plan everything.");
 
   private final String title;
   private final String about;

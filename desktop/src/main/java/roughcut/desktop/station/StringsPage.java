@@ -41,7 +41,7 @@ final class StringsPage extends PlainPage {
     editor = new StringEditor(context.session());
     return new Panel(context)
         .node(turner(station))
-        .heading("You decide")
+        .heading("Decisions")
         .node(ShelfRow.ofStrings(context.session()))
         .node(editor)
         .decisions(
@@ -61,15 +61,15 @@ final class StringsPage extends PlainPage {
             StringDecisions.WRAP_DENSITY)
         .know(
             StringKeys.STRINGS_TOTAL_TENSION.id(),
-            "All strings pull",
+            "Total tension",
             LayoutKeys.NUT_SPREAD.id(),
             "Outer strings at the nut",
             LayoutKeys.NUT_GAP.id(),
             "Between strings at the nut",
             StringKeys.STRINGS_SPREAD_THERE.id(),
-            "Outer strings where you look",
+            "Outer strings at the chosen place",
             StringKeys.BREAK_NUT.id(),
-            "Least break over the nut");
+            "Least break angle over the nut");
   }
 
   @Override
@@ -100,8 +100,8 @@ final class StringsPage extends PlainPage {
         .row(
             false,
             "",
-            "tuned to",
-            "pulls, N",
+            "tuning",
+            "tension, N",
             fanned ? "scale" : "",
             "stretch",
             "stiffness",
@@ -142,9 +142,9 @@ final class StringsPage extends PlainPage {
     says.setText(
         switch (compensation.by()) {
           case ESTIMATE ->
-              "Compensation is an estimate, from stretch and stiffness; the saddles are set by ear.";
-          case OWN_TABLE -> "Compensation from your own table; the estimate stands beside it.";
-          case STRAIGHT_LINE -> "Compensation on a straight line; the estimate stands beside it.";
+              "Compensation is estimated from stretch and stiffness. Set the saddles by ear.";
+          case OWN_TABLE -> "Compensation from your own table, with the estimate beside it.";
+          case STRAIGHT_LINE -> "Compensation on a straight line, with the estimate beside it.";
         });
   }
 

@@ -26,7 +26,7 @@ final class SurfacesPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             BodyDecisions.BODY_THICKNESS,
             SurfaceDecisions.ROUND_TOP,
@@ -51,7 +51,7 @@ final class SurfacesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("What comes near a carved or rounded face", table);
+    return beside("Routs near a carved or rounded face", table);
   }
 
   @Override
@@ -66,7 +66,7 @@ final class SurfacesPage extends BodyViewPage {
         .filter(v -> plan.clearances().stream().noneMatch(s -> s.left() == v))
         .forEach(v -> table.row(false, "clear", v.label().in(units), v.text(units)));
     if (table.empty()) {
-      table.row(false, "nothing", "no rout or bore comes near one");
+      table.row(false, "nothing", "no rout or bore is close to one");
     }
     table.end();
   }

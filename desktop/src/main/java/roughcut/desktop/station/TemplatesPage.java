@@ -38,15 +38,15 @@ final class TemplatesPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(RoutDecisions.TEMPLATE_THICKNESS, RoutDecisions.TEMPLATE_BUSH)
-        .heading("The template in hand")
+        .heading("Selected template")
         .node(editor);
   }
 
   @Override
   Region makeBeside() {
-    return beside("Templates that this instrument needs", table);
+    return beside("Templates for this instrument", table);
   }
 
   @Override
@@ -54,7 +54,7 @@ final class TemplatesPage extends BodyViewPage {
     super.showBeside(plan, units);
     editor.show(plan, looking.chosen());
     table.begin();
-    table.row(false, "for", "opening, along × across", "thick", "");
+    table.row(false, "for", "opening, length × width", "thick", "");
     for (RoutPlan rout : plan.cuts().routs()) {
       table.row(
           rout.cut().name().equals(looking.chosen()),
@@ -75,11 +75,9 @@ final class TemplatesPage extends BodyViewPage {
                 table.row(
                     h.coveredBy().isEmpty(),
                     h.fitting().words().in(units),
-                    h.coveredBy()
-                        .map(c -> "hidden by " + c.in(units))
-                        .orElse("nothing hides it in the end")));
+                    h.coveredBy().map(c -> "hidden by " + c.in(units)).orElse("nothing hides it")));
     if (plan.cuts().indexHoles().isEmpty()) {
-      table.row(false, "index holes", "none: add two index bores on the centre line, at Cuts");
+      table.row(false, "index holes", "none: add two index holes on the centre line, on page Cuts");
     }
     table.end();
   }

@@ -52,7 +52,8 @@ final class ViewSide {
     GridPane grid = new GridPane();
     grid.getStyleClass().addAll("page-turner");
     for (BodyFace one : BodyFace.values()) {
-      ToggleButton button = new ToggleButton(one == BodyFace.TOP ? "from the top" : "turned over");
+      ToggleButton button =
+          new ToggleButton(one == BodyFace.TOP ? "From the top" : "From the back");
       ControlNames.set(button, "face." + one.word());
       button.setMaxWidth(Double.MAX_VALUE);
       button.setPrefWidth(100);

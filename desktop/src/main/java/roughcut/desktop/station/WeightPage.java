@@ -31,7 +31,7 @@ final class WeightPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("You decide")
+        .heading("Decisions")
         .decisions(
             RoutDecisions.MASS_TARGET,
             RoutDecisions.RELIEF_DIAMETER,
@@ -47,13 +47,13 @@ final class WeightPage extends BodyViewPage {
             BodyDecisions.NECK_WEIGHED)
         .know(
             RoutKeys.BODY_MASS.id(),
-            "Body, finished",
+            "Finished body weight",
             BlankKeys.NECK_MASS.id(),
-            "Neck",
+            "Neck weight",
             RoutKeys.INSTRUMENT_MASS.id(),
-            "Instrument",
+            "Total weight",
             RoutKeys.BALANCE_X.id(),
-            "Balances, from nut",
+            "Balance point, from nut line",
             RoutKeys.RELIEF_COUNT.id(),
             "Relief holes");
   }
@@ -74,22 +74,22 @@ final class WeightPage extends BodyViewPage {
         plan.weights().body().text(units)
             + " as a slab, "
             + plan.cuts().mass().body().text(units)
-            + " with everything cut");
+            + " with all routs");
     if (target > 0) {
       table.row(
           !plan.cuts().reliefMet(),
           "target",
           NumberWriter.text(target, Quantity.MASS, units)
-              + (plan.cuts().reliefMet() ? ": met" : ": not met with all there is room for"));
+              + (plan.cuts().reliefMet() ? ": met" : ": not met, even with every hole that fits"));
     }
     Value behind = plan.cuts().mass().behind();
     table.row(
         behind.value() < 0,
         "on the strap",
         behind.text(units)
-            + " behind the front button: "
-            + (behind.value() > 0 ? "the headstock stays up" : "the headstock will sink"));
-    table.row(false, "from", "volumes, densities of the rack's boards, and hardware as listed");
+            + "behind the front button: "
+            + (behind.value() > 0 ? "the headstock stays up" : "the headstock will dive"));
+    table.row(false, "from", "from volumes, densities of your boards, and listed hardware weights");
     table.end();
   }
 
