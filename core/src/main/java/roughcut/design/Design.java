@@ -321,7 +321,7 @@ public record Design(
             "{fitting}, {part}", fitting.title(), cut.substring(fitting.name().length() + 1));
       }
     }
-    return Text.raw(cut.replace('-', ' ')).capital();
+    return Text.word(cut.replace('-', ' ')).capital();
   }
 
   /** A name for a new fitting that isn't taken: pickup-1, pickup-2 … */

@@ -3,6 +3,7 @@ package roughcut.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
@@ -24,18 +25,39 @@ public final class KnifeStops {
    * the nearest stop.
    */
   public static Text near(List<Stop> stops, FretLayout frets, double x) {
-    Stop nearest = null;
-    for (Stop stop : stops) {
-      if (nearest == null || Math.abs(stop.x() - x) < Math.abs(nearest.x() - x)) {
-        nearest = stop;
-      }
+    Optional<Stop> nearest = nearest(stops, x);
+    if (nearest.filter(s -> at(s, x)).isPresent()) {
+      return nearest.get().name();
     }
-    if (nearest != null && Math.abs(nearest.x() - x) < Precision.SHOWN) {
-      return nearest.name();
-    }
-    return nearest == null || x < frets.last().x() + BEHIND
+    return nearest.isEmpty() || onFretboard(frets, x)
         ? frets.near(x)
-        : Text.of("near the {nearest}", nearest.name());
+        : Text.of("near the {nearest}", nearest.get().name());
+  }
+
+  /** The title of a section there. */
+  public static Text section(List<Stop> stops, FretLayout frets, double x) {
+    Optional<Stop> nearest = nearest(stops, x);
+    if (nearest.filter(s -> at(s, x)).isPresent()) {
+      return Text.of("Section at {place}", nearest.get().name());
+    }
+    if (nearest.isPresent() && !onFretboard(frets, x)) {
+      return Text.of("Section near the {place}", nearest.get().name());
+    }
+    return frets.isAtFret(x)
+        ? Text.of("Section at {place}", frets.near(x))
+        : Text.of("Section {place}", frets.across(x));
+  }
+
+  private static Optional<Stop> nearest(List<Stop> stops, double x) {
+    return stops.stream().min(Comparator.comparingDouble(s -> Math.abs(s.x() - x)));
+  }
+
+  private static boolean at(Stop stop, double x) {
+    return Math.abs(stop.x() - x) < Precision.SHOWN;
+  }
+
+  private static boolean onFretboard(FretLayout frets, double x) {
+    return x < frets.last().x() + BEHIND;
   }
 
   /**

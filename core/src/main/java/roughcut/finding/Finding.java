@@ -67,15 +67,17 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
   }
 
   /** How many of each there are, the worst first: “1 not ready, 2 to get”; empty for none. */
-  public static String counted(List<Finding> all) {
-    return all.stream()
-        .collect(
-            Collectors.groupingBy(
-                Finding::severity, () -> new EnumMap<>(Severity.class), Collectors.counting()))
-        .entrySet()
-        .stream()
-        .map(e -> e.getValue() + " " + e.getKey().word().in(Units.MM))
-        .collect(Collectors.joining(", "));
+  public static Text counted(List<Finding> all) {
+    return Text.joined(
+        all.stream()
+            .collect(
+                Collectors.groupingBy(
+                    Finding::severity, () -> new EnumMap<>(Severity.class), Collectors.counting()))
+            .entrySet()
+            .stream()
+            .map(e -> Text.of("{count} {severity}", e.getValue(), e.getKey().word()))
+            .toList(),
+        ", ");
   }
 
   /** The worst first, otherwise as they were found. */

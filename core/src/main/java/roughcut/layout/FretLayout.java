@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.Decisions;
+import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
@@ -173,7 +174,30 @@ public record FretLayout(
     return nearest;
   }
 
-  /** A place in the maker's words: the nut, a fret, or a number of frets. */
+  /** Whether a place is that of a fret, as near as it is shown. */
+  public boolean isAtFret(double x) {
+    return Math.abs(at(nearest(x)) - x) < Precision.SHOWN;
+  }
+
+  /** Where a cut across the neck is: at a fret, or between which two. */
+  public Text across(double x) {
+    int nearest = nearest(x);
+    if (isAtFret(x)) {
+      return near(x);
+    }
+    int before = at(nearest) < x ? nearest : nearest - 1;
+    if (before < 0) {
+      return Text.of("before the nut line");
+    }
+    if (before == last().number()) {
+      return Text.of("behind fret {fret}", before);
+    }
+    return before == 0
+        ? Text.of("between nut and fret 1")
+        : Text.of("between frets {before} and {after}", before, before + 1);
+  }
+
+  /** A place in the maker's words: the nut, or the nearest fret. */
   public Text near(double x) {
     int nearest = nearest(x);
     return nearest == 0 ? Text.of("nut") : Text.of("fret {nearest}", nearest);

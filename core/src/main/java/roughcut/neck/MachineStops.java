@@ -111,8 +111,10 @@ public record MachineStops(
   }
 
   /** Which end of the wedge is the thick one: where the edge comes nearer to the channel. */
-  public String wedgeEnd() {
-    return fenceHeel.orElseThrow().value() < fence.orElseThrow().value() ? "heel" : "headstock";
+  public Text wedgeEnd() {
+    return fenceHeel.orElseThrow().value() < fence.orElseThrow().value()
+        ? Text.of("heel")
+        : Text.of("headstock");
   }
 
   static MachineStops of(

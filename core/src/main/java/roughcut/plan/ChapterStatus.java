@@ -25,8 +25,8 @@ public record ChapterStatus(Clearance.State state, Text words) {
           Clearance.State.STOP,
           Text.of(
               stops == never
-                  ? "{stops} can't be made"
-                  : stops == open ? "{stops} not ready" : "{stops} below minimum",
+                  ? "{stops} impossible"
+                  : stops == open ? "{stops} not ready" : "{stops} too small",
               stops));
     }
     long missing = count(findings, Finding::missing);

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.bench.Operations;
 import roughcut.bench.OutdatedCut;
@@ -18,7 +19,6 @@ import roughcut.bench.Route;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -128,7 +128,13 @@ public final class LogBook {
   private void reading(Reading reading) {
     Kind kind = reading.counts() ? Kind.READING : Kind.WITHDRAWN;
     if (reading.looked()) {
-      String what = reading.of().substring(Reading.LOOK.length()).replaceAll("[.-]", " ");
+      Text what =
+          operations.values().stream()
+              .flatMap(o -> o.holds().stream())
+              .filter(h -> h.of().equals(reading.of()))
+              .map(HoldPoint::what)
+              .findFirst()
+              .orElseGet(() -> Text.raw(reading.of().substring(Reading.LOOK.length())));
       Text answer =
           reading.value() == 1
               ? Text.of("yes")
@@ -195,10 +201,10 @@ public final class LogBook {
   }
 
   /** What the boards cost, in words. */
-  public static String woodTold(Plan plan) {
+  public static Text woodTold(Plan plan) {
     return plan.boards().laid().isEmpty()
-        ? "none placed yet"
-        : wood(plan).map(w -> NumberWriter.fixed(w, 2)).orElse("some have no price");
+        ? Text.of("none placed yet")
+        : wood(plan).map(w -> Text.only(Text.fixed(w, 2))).orElse(Text.of("some have no price"));
   }
 
   /**

@@ -40,9 +40,9 @@ class ChapterStatusTest {
     assertThat(open.size()).isPositive();
     assertThat(thin.size()).isPositive();
     assertThat(looks.size()).isPositive();
-    says(ChapterStatus.of(never, looks), Clearance.State.STOP, never.size() + " can't be made");
+    says(ChapterStatus.of(never, looks), Clearance.State.STOP, never.size() + " impossible");
     says(ChapterStatus.of(open, List.of()), Clearance.State.STOP, open.size() + " not ready");
-    says(ChapterStatus.of(List.of(), thin), Clearance.State.STOP, thin.size() + " below minimum");
+    says(ChapterStatus.of(List.of(), thin), Clearance.State.STOP, thin.size() + " too small");
     List<Finding> missing = of(Finding.Severity.GET);
     assertThat(missing.size()).isPositive();
     says(ChapterStatus.of(missing, looks), Clearance.State.LOOK, missing.size() + " to get");
@@ -50,13 +50,13 @@ class ChapterStatusTest {
     all.addAll(open);
     says(ChapterStatus.of(all, looks), Clearance.State.STOP, open.size() + " not ready");
     assertThat(Finding.counted(all))
-        .isEqualTo(open.size() + " not ready, " + missing.size() + " to get");
+        .hasToString(open.size() + " not ready, " + missing.size() + " to get");
     List<Finding> both = new ArrayList<>(never);
     both.addAll(open);
     says(
         ChapterStatus.of(both, thin),
         Clearance.State.STOP,
-        never.size() + open.size() + thin.size() + " below minimum");
+        never.size() + open.size() + thin.size() + " too small");
     says(ChapterStatus.of(List.of(), looks), Clearance.State.LOOK, looks.size() + " to check");
     says(ChapterStatus.of(List.of(), spots(Clearance.State.CLEAR)), Clearance.State.CLEAR, "clear");
   }

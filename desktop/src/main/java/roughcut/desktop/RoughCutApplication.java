@@ -12,9 +12,11 @@ import roughcut.desktop.session.Preferences;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.TroubleWindow;
 import roughcut.desktop.shell.Windows;
+import roughcut.desktop.words.Words;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileException;
 import roughcut.file.RescueCopies;
+import roughcut.measure.Pseudo;
 
 /** The application: the demo shop, a build, or screenshots of every view. */
 public final class RoughCutApplication extends Application {
@@ -22,6 +24,9 @@ public final class RoughCutApplication extends Application {
   @Override
   public void start(Stage stage) {
     List<String> args = getParameters().getRaw();
+    if (Boolean.getBoolean("roughcut.pseudo")) {
+      Words.speak(new Pseudo());
+    }
     try {
       if (args.size() == 3 && args.get(0).equals("screenshots")) {
         Screenshots.take(stage, Path.of(args.get(2)));

@@ -1,5 +1,7 @@
 package roughcut.desktop;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -164,7 +166,7 @@ final class Screenshots {
         new ShopWindow(
             Workspace.open(DemoFolder.build(demo, "Heron"), data, DAY), Preferences.in(data));
     window.bench().chosen().set(AT_MACHINE);
-    window.command(ShopWindow.MACHINE);
+    window.command(say(ShopWindow.MACHINE));
     MachineWindow machine = window.atMachine().orElseThrow();
     save(machine.content().getScene(), folder.resolve("machine.png"));
     machine.close();

@@ -116,7 +116,7 @@ class BenchTest extends BenchWalk {
     assertThat(log().current()).as("asked").doesNotContainKey("heel.thickness");
     type(robot, "hold.heel.thickness", "32");
     assertThat(words(robot, "hold.heel.thickness.message"))
-        .contains("10.0 mm more than the 22.0 mm drawn", "Did you mean 22.0 mm?");
+        .contains("10.0 mm more than the planned 22.0 mm", "Did you mean 22.0 mm?");
     type(robot, "hold.heel.thickness", "32");
     assertThat(log().current().get("heel.thickness").value()).isEqualTo(32);
     assertThat(words(robot, "operation.verdict")).startsWith("Stop · 4 problems");
@@ -156,7 +156,7 @@ class BenchTest extends BenchWalk {
     look("body.cut.pocket");
     until(() -> there("hold.heel.thickness.last"));
     assertThat(words(robot, "hold.heel.thickness.last"))
-        .startsWith("Last time, on Dunlin, this came out 0.7 mm under its ");
+        .startsWith("Last time, on Dunlin, this came out 0.7 mm under the planned ");
     assertThat(there("hold.look.pocket.rails.last")).isFalse();
   }
 

@@ -123,7 +123,7 @@ abstract class BenchWalk extends WindowTest {
       settle();
     }
     if (!log().isDone(id)) {
-      assertThat(machine("machine.hold")).as(id).startsWith("Mark done with these sizes?");
+      assertThat(machine("machine.hold")).as(id).startsWith("Mark it done with these sizes?");
       robot.push(KeyCode.D);
       settle();
     }

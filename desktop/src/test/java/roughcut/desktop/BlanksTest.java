@@ -272,7 +272,7 @@ class BlanksTest extends WindowTest {
         Files.writeString(
             data.resolve("boards.csv"), "name,species,width_mm\nn-1,pear,80\nn-2,pear,x\n");
     robot.interact(() -> window.readBoards(csv));
-    assertThat(words(robot, "rack-told")).contains("1 boards read").contains("row 3, width_mm");
+    assertThat(words(robot, "rack-told")).contains("1 board imported").contains("row 3, width_mm");
     assertThat(session().shop().get().board("n-1")).isPresent();
     robot.interact(() -> window.readBoards(data.resolve("nowhere.csv")));
     assertThat(words(robot, "rack-told")).contains("Not imported").contains("no file");

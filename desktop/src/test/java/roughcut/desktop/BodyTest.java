@@ -53,7 +53,7 @@ class BodyTest extends WindowTest {
     robot.clickOn(screen(middle.x() + 12, 22));
     settle();
     assertThat(there("pickup.bridge.from-saddle")).isTrue();
-    assertThat(text("fitting.listed")).contains("as listed");
+    assertThat(text("fitting.listed")).contains("Listed sizes only");
     type("pickup.bridge.from-saddle", "52");
     // In plan, where the leaning neck brings the saddle line a little nearer.
     double saddle = plan().cuts().neckSeating().atBridge(640);

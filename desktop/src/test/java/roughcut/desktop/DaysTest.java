@@ -222,7 +222,7 @@ class DaysTest extends WindowTest {
         .as("all of them are kept")
         .filteredOn(r -> r.of().equals("pickup.bridge.swing"))
         .hasSize(2);
-    pick("pickup.bridge.magnet", "not yet");
+    pick("pickup.bridge.magnet", "not measured");
     assertThat(plan().bodyPlan().pickups().pairs()).isEmpty();
     undo();
     assertThat(plan().bodyPlan().pickups().pairs()).hasSize(1);

@@ -42,7 +42,7 @@ class EditingTest extends WindowTest {
     assertThat(Decisions.SCALE_LENGTH.in(session().build().get().design()))
         .as("and nothing is stored")
         .isEqualTo(640);
-    assertThat(words(robot, "about")).as("what the try changes").matches("tried: \\d{3} numbers.*");
+    assertThat(words(robot, "about")).as("what the try changes").matches("trial: \\d{3} numbers.*");
     robot.push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(words(robot, "about")).startsWith("6 strings");

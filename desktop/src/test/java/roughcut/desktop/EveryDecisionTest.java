@@ -59,7 +59,7 @@ class EveryDecisionTest extends WindowTest {
                 .lookup((Node n) -> ControlNames.is(n, "notice"))
                 .queryAs(Tile.class)
                 .getDescription())
-        .contains("Headstock pocket depth counts only where");
+        .contains("Headstock pocket depth Used only where");
   }
 
   @Test

@@ -297,7 +297,7 @@ class MachineTest extends BenchWalk {
     until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
     robot.clickOn(find(robot, "machine.key.d", Node.class));
     settle();
-    assertThat(machine("machine.hold")).startsWith("Mark done with these sizes?");
+    assertThat(machine("machine.hold")).startsWith("Mark it done with these sizes?");
     robot.clickOn(find(robot, "machine.key.d", Node.class));
     until(() -> log().isDone("body.cut.index"));
     robot.clickOn(find(robot, "machine.key.u", Node.class));
@@ -341,7 +341,7 @@ class MachineTest extends BenchWalk {
     assertThat(reading).isNotNull();
     assertThat(reading.value()).isCloseTo(20.44, within(0.03));
     show(() -> find(robot, "caliper.unplug", javafx.scene.control.ToggleButton.class).fire());
-    assertThat(words(robot, "caliper.state")).contains("gone");
+    assertThat(words(robot, "caliper.state")).contains("disconnected");
     show(() -> find(robot, "caliper.jaw", Node.class).getScene().getWindow().hide());
   }
 

@@ -147,7 +147,7 @@ class MenusTest extends WindowTest {
     assertThat(window.surface().view().scale()).isEqualTo(whole);
     robot.moveTo(window.surface()).clickOn(MouseButton.SECONDARY);
     settle();
-    choose("Closer");
+    choose("Zoom in");
     assertThat(window.surface().view().scale()).isGreaterThan(whole * 1.2);
   }
 
@@ -194,6 +194,6 @@ class MenusTest extends WindowTest {
     assertThat(window.here().id()).isEqualTo(StationId.BODY);
     show(() -> window.take(data.resolve("holiday.jpg")));
     assertThat(find(robot, "notice", Tile.class).getDescription())
-        .startsWith("holiday.jpg can't be used here");
+        .startsWith("holiday.jpg can't be opened here");
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -18,7 +20,7 @@ import roughcut.shop.Board;
 
 /** Which board of the rack the strips of one wood come from. */
 final class BoardChoice extends HBox {
-  private static final String ANY = "any that fits";
+  private final String any = say("any that fits");
 
   private final Session session;
   private final Label wood = new Label();
@@ -36,7 +38,7 @@ final class BoardChoice extends HBox {
     setHgrow(space, Priority.ALWAYS);
     boards.getStyleClass().add("choice-box");
     boards.setPrefWidth(150);
-    boards.setPlaceholder(new Label("none in the inventory"));
+    boards.setPlaceholder(new Label(say("none in the inventory")));
     boards.valueProperty().addListener((p, was, is) -> chosen(is));
     getChildren().addAll(wood, space, boards);
   }
@@ -48,7 +50,7 @@ final class BoardChoice extends HBox {
     species = rip.species();
     wood.setText(rip.wood().name());
     ControlNames.set(boards, "board." + species);
-    boards.setAccessibleText("Board for " + rip.wood().name());
+    boards.setAccessibleText(say("Board for {wood}", rip.wood().name()));
     boolean chosen = plan.build().design().boardFor("neck." + species).isPresent();
     List<String> own =
         plan.shop().boards().stream()
@@ -65,7 +67,7 @@ final class BoardChoice extends HBox {
       ids.add(now);
     }
     if (chosen && own.size() > 1) {
-      ids.add(ANY);
+      ids.add(any);
     }
     if (!boards.getItems().equals(ids)) {
       boards.getItems().setAll(ids);
@@ -78,16 +80,17 @@ final class BoardChoice extends HBox {
     Design design = session.build().get().design();
     String part = "neck." + species;
     boolean known = session.plan().get().shop().board(id == null ? "" : id).isPresent();
-    boolean any = ANY.equals(id);
+    boolean follows = any.equals(id);
     if (showing
-        || !any && !known
-        || Objects.equals(design.boardFor(part).orElse(any ? id : null), id)) {
+        || !follows && !known
+        || Objects.equals(design.boardFor(part).orElse(follows ? id : null), id)) {
       return;
     }
     session.make(
-        "board for " + species,
+        say("board for {species}", species),
         "board.neck." + species,
-        b -> b.withDesign(any ? b.design().withoutBoard(part) : b.design().withBoard(part, id)));
+        b ->
+            b.withDesign(follows ? b.design().withoutBoard(part) : b.design().withBoard(part, id)));
     session.history().settle();
   }
 }

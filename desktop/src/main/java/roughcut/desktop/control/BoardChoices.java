@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,15 +31,15 @@ public final class BoardChoices extends VBox {
   public BoardChoices(Session session) {
     super(4);
     this.session = session;
-    Label label = new Label("Saw");
+    Label label = new Label(say("Saw"));
     label.getStyleClass().add("decision-label");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     ControlNames.set(saws, "saw");
     saws.getStyleClass().add("choice-box");
     saws.setPrefWidth(150);
-    saws.setPromptText("by its numbers");
-    saws.setAccessibleText("Saw");
+    saws.setPromptText(say("by its numbers"));
+    saws.setAccessibleText(say("Saw"));
     saws.valueProperty().addListener((p, was, is) -> chosen(is));
     HBox row = new HBox(8, label, space, saws);
     row.setAlignment(Pos.CENTER_LEFT);
@@ -85,7 +87,7 @@ public final class BoardChoices extends VBox {
         .findFirst()
         .ifPresent(
             saw -> {
-              session.make("the saw", "saw", b -> RipWaysOut.with(b, saw));
+              session.make(say("the saw"), "saw", b -> RipWaysOut.with(b, saw));
               session.history().settle();
             });
   }

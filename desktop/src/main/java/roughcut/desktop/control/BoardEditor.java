@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -33,7 +35,7 @@ public final class BoardEditor extends VBox {
   private final Label name = new Label();
   private final PickField<Species> species;
   private final PickField<Board.Grain> grain;
-  private final CheckBox irreplaceable = new CheckBox("can't be replaced: cut last");
+  private final CheckBox irreplaceable = new CheckBox(say("can't be replaced: cut last"));
   private final TextField note = new TextField();
   private final List<EntryField> numbers = new ArrayList<>();
   private final MarkEditor marks;
@@ -53,7 +55,7 @@ public final class BoardEditor extends VBox {
     this.board = board;
     name.getStyleClass().add("panel-heading");
     ControlNames.set(own, "board.name");
-    own.setAccessibleText("Name of the board");
+    own.setAccessibleText(say("Board name"));
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename(own.getText().strip()));
     own.focusedProperty()
@@ -63,39 +65,45 @@ public final class BoardEditor extends VBox {
                 rename(own.getText().strip());
               }
             });
-    species = new PickField<>("board.species", "Wood", Species::name, this::wood);
+    species = new PickField<>("board.species", say("Wood"), Species::name, this::wood);
     grain =
         new PickField<>(
             "board.grain",
-            "Grain",
-            g -> g.name().toLowerCase(Locale.ROOT) + "-sawn",
-            g -> change("Board name", b -> b.withGrain(g)));
+            say("Grain"),
+            g -> sawn(g),
+            g -> change(say("grain of a board"), b -> b.withGrain(g)));
     ControlNames.set(irreplaceable, "board.irreplaceable");
     irreplaceable.setOnAction(
-        e -> change("a board's worth", b -> b.withIrreplaceable(irreplaceable.isSelected())));
+        e -> change(say("a board's worth"), b -> b.withIrreplaceable(irreplaceable.isSelected())));
     ControlNames.set(note, "board.note");
-    note.setAccessibleText("Board note");
-    note.setPromptText("note");
+    note.setAccessibleText(say("Board note"));
+    note.setPromptText(say("note"));
     note.getStyleClass().add("text-entry");
     note.textProperty()
         .addListener(
             (p, was, is) -> {
               if (!showing) {
-                edit("a board's note", "board.note", b -> b.withNote(is));
+                edit(say("a board's note"), "board.note", b -> b.withNote(is));
               }
             });
-    number("board.length", "Length", Quantity.ROUGH_LENGTH, Board::length, Board::withLength);
-    number("board.width", "Width", Quantity.ROUGH_LENGTH, Board::width, Board::withWidth);
-    number("board.thickness", "Thickness", Quantity.LENGTH, Board::thickness, Board::withThickness);
-    number("board.moisture", "Moisture", Quantity.PERCENT, Board::moisture, Board::withMoisture);
+    number("board.length", say("Length"), Quantity.ROUGH_LENGTH, Board::length, Board::withLength);
+    number("board.width", say("Width"), Quantity.ROUGH_LENGTH, Board::width, Board::withWidth);
+    number(
+        "board.thickness",
+        say("Thickness"),
+        Quantity.LENGTH,
+        Board::thickness,
+        Board::withThickness);
+    number(
+        "board.moisture", say("Moisture"), Quantity.PERCENT, Board::moisture, Board::withMoisture);
     number(
         NeckKeys.BOARD_RUN_OUT.id(),
-        "Grain runout",
+        say("Grain runout"),
         Quantity.ANGLE,
         b -> OptionalDouble.of(b.runOut()),
         (b, v) -> b.withRunOut(v.orElse(0)));
-    number("board.mass", "Weight", Quantity.MASS, Board::mass, Board::withMass);
-    number("board.price", "Price", Quantity.RATIO, Board::price, Board::withPrice);
+    number("board.mass", say("Weight"), Quantity.MASS, Board::mass, Board::withMass);
+    number("board.price", say("Price"), Quantity.RATIO, Board::price, Board::withPrice);
     marks = new MarkEditor(session, board);
     getChildren().addAll(name, own, species);
     getChildren().addAll(numbers.subList(0, 4));
@@ -120,7 +128,9 @@ public final class BoardEditor extends VBox {
             () -> current().map(get).orElse(OptionalDouble.empty()),
             value ->
                 edit(
-                    "a board's " + called.toLowerCase(Locale.ROOT), id, b -> set.apply(b, value))));
+                    say("a board's {called}", called.toLowerCase(Locale.ROOT)),
+                    id,
+                    b -> set.apply(b, value))));
   }
 
   /** Another wood; a board that is called by its wood is called by the new one. */
@@ -131,12 +141,12 @@ public final class BoardEditor extends VBox {
     }
     Board board = now.get();
     String name = Shop.namedByWood(board) ? session.shop().get().freeName(next.id()) : board.id();
-    renamed("wood of a board", b -> b.withSpecies(next.id()), name);
+    renamed(say("wood of a board"), b -> b.withSpecies(next.id()), name);
   }
 
   private void rename(String to) {
     if (!showing && current().isPresent() && !to.isEmpty() && !to.equals(board.get())) {
-      renamed("name of a board", b -> b, to);
+      renamed(say("name of a board"), b -> b, to);
     }
   }
 
@@ -189,7 +199,7 @@ public final class BoardEditor extends VBox {
     Board b = now.get();
     boolean another = !shown.equals(b.id());
     shown = b.id();
-    name.setText("Board " + b.id());
+    name.setText(say("Board {id}", b.id()));
     if (another || !own.isFocused()) {
       own.setText(b.id());
     }
@@ -206,5 +216,13 @@ public final class BoardEditor extends VBox {
 
   private Woods woods() {
     return session.shop().get().woods();
+  }
+
+  private static String sawn(Board.Grain grain) {
+    return switch (grain) {
+      case FLAT -> say("flat-sawn");
+      case RIFT -> say("rift-sawn");
+      case QUARTER -> say("quarter-sawn");
+    };
   }
 }

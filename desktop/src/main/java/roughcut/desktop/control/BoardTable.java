@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -35,18 +37,18 @@ public final class BoardTable extends NumberTable<Board> {
    */
   public BoardTable(Supplier<Woods> woods, Consumer<String> chosen) {
     super("board-table", b -> chosen.accept(b.id()));
-    Label empty = new Label("No boards yet. Add one, or import a table.");
+    Label empty = new Label(say("No boards yet. Add one, or import a table."));
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);
-    column("board", Board::id, 94);
-    column("wood", b -> woods.get().get(b.species()).name(), 80);
-    sizes.add(column("length", b -> size(b.length()), SIZE));
-    sizes.add(column("width", b -> size(b.width()), SIZE));
-    sizes.add(column("thick", b -> size(b.thickness()), SIZE));
-    column("moist", b -> percent(b.moisture()), 56);
-    column("grain", b -> b.grain().name().toLowerCase(Locale.ROOT), 60);
-    column("for", this::use, 116);
-    column("note", Board::note, 160);
+    column(say("board"), Board::id, 94);
+    column(say("wood"), b -> woods.get().get(b.species()).name(), 80);
+    sizes.add(column(say("length"), b -> size(b.length()), SIZE));
+    sizes.add(column(say("width"), b -> size(b.width()), SIZE));
+    sizes.add(column(say("thick"), b -> size(b.thickness()), SIZE));
+    column(say("moist"), b -> percent(b.moisture()), 56);
+    column(say("grain"), b -> say(b.grain().name().toLowerCase(Locale.ROOT)), 60);
+    column(say("for"), this::use, 116);
+    column(say("note"), Board::note, 160);
   }
 
   private TableColumn<Board, String> column(
@@ -78,8 +80,8 @@ public final class BoardTable extends NumberTable<Board> {
     return parts == 0
         ? ""
         : parts == 1
-            ? plan.boards().on(board.id()).get(0).part().label().toString()
-            : parts + " parts of " + plan.build().name();
+            ? plan.boards().on(board.id()).get(0).part().label().in(units)
+            : say("{parts} parts of {build}", parts, plan.build().name());
   }
 
   /** Shows the rack with one board chosen. */

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -19,6 +21,7 @@ import roughcut.blank.BlankKeys;
 import roughcut.desktop.session.Session;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
+import roughcut.measure.Units;
 import roughcut.record.Brief;
 import roughcut.rout.RoutKeys;
 import roughcut.schedule.BriefCheck;
@@ -27,11 +30,11 @@ import roughcut.schedule.BriefCheck;
 public final class BriefEditor extends VBox {
   /** What is often asked for, each with what it is tied to. */
   private enum Ask {
-    INSTRUMENT("Maximum weight, g", Brief.Kind.AT_MOST, RoutKeys.INSTRUMENT_MASS.id()),
-    BODY("Maximum body weight, g", Brief.Kind.AT_MOST, RoutKeys.BODY_MASS.id()),
-    NECK("Maximum neck weight, g", Brief.Kind.AT_MOST, BlankKeys.NECK_MASS.id()),
+    INSTRUMENT("Maximum weight", Brief.Kind.AT_MOST, RoutKeys.INSTRUMENT_MASS.id()),
+    BODY("Maximum body weight", Brief.Kind.AT_MOST, RoutKeys.BODY_MASS.id()),
+    NECK("Maximum neck weight", Brief.Kind.AT_MOST, BlankKeys.NECK_MASS.id()),
     BALANCE(
-        "Balances behind the strap button, mm",
+        "Balances behind the strap button",
         Brief.Kind.AT_LEAST,
         RoutKeys.BALANCE_BEHIND_STRAP.id()),
     APART("Comes apart for travel", Brief.Kind.COMES_APART, ""),
@@ -48,6 +51,19 @@ public final class BriefEditor extends VBox {
       this.kind = kind;
       this.value = value;
     }
+
+    String words() {
+      return say(words);
+    }
+
+    /** With the unit that its limit is typed in. */
+    String label(Units units) {
+      return switch (this) {
+        case INSTRUMENT, BODY, NECK -> say("{what}, g", words());
+        case BALANCE -> say("{what}, {unit}", words(), units.sign());
+        case APART, HAND, COST, EYE -> words();
+      };
+    }
   }
 
   private final Session session;
@@ -55,7 +71,7 @@ public final class BriefEditor extends VBox {
   private final Label wrong = new Label();
   private final VBox lines = new VBox(4);
   private final PickField<Ask> ask =
-      new PickField<>("brief.ask", "Requirement", a -> a.words, a -> {});
+      new PickField<>("brief.ask", say("Requirement"), this::label, a -> {});
   private final TextField limit = new TextField();
 
   public BriefEditor(Session session) {
@@ -63,7 +79,7 @@ public final class BriefEditor extends VBox {
     this.session = session;
     ControlNames.set(due, "brief.due");
     due.setPromptText("2026-12-24");
-    due.setAccessibleText("Due date, as year-month-day");
+    due.setAccessibleText(say("Due date, as year-month-day"));
     due.setPrefWidth(110);
     due.setOnAction(e -> enterDue());
     due.focusedProperty()
@@ -73,7 +89,7 @@ public final class BriefEditor extends VBox {
                 enterDue();
               }
             });
-    Label by = new Label("Due date");
+    Label by = new Label(say("Due date"));
     by.getStyleClass().add("decision-label");
     by.setLabelFor(due);
     Region space = new Region();
@@ -84,11 +100,11 @@ public final class BriefEditor extends VBox {
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
     ControlNames.set(limit, "brief.limit");
-    limit.setPromptText("limit, or words");
-    limit.setAccessibleText("Limit, or what is judged by eye");
+    limit.setPromptText(say("limit, or words"));
+    limit.setAccessibleText(say("Limit, or what is judged by eye"));
     limit.setOnAction(e -> add());
     HBox.setHgrow(limit, Priority.ALWAYS);
-    Button more = new Button("add");
+    Button more = new Button(say("Add"));
     ControlNames.set(more, "brief.add");
     more.getStyleClass().add("text-button");
     more.setOnAction(e -> add());
@@ -97,6 +113,10 @@ public final class BriefEditor extends VBox {
     ask.show(List.of(Ask.values()), Ask.INSTRUMENT);
     getChildren().addAll(day, lines, ask, adding, wrong);
     tell("");
+  }
+
+  private String label(Ask of) {
+    return of.label(session.units().get());
   }
 
   private void tell(String words) {
@@ -123,14 +143,14 @@ public final class BriefEditor extends VBox {
       Optional<LocalDate> day =
           text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
       if (day.filter(d -> d.isBefore(session.now().today())).isPresent()) {
-        tell(text + " has passed.");
+        tell(say("{text} has passed.", text));
       } else if (!day.equals(brief().due())) {
-        edit("due date", b -> b.withDue(day));
+        edit(say("due date"), b -> b.withDue(day));
       } else {
         tell("");
       }
     } catch (DateTimeParseException e) {
-      tell("“" + text + "” is not a day; write it as 2026-12-24.");
+      tell(say("“{text}” is not a day; write it as 2026-12-24.", text));
     }
   }
 
@@ -147,11 +167,11 @@ public final class BriefEditor extends VBox {
       String words =
           switch (chosen.kind) {
             case BY_EYE -> typed;
-            case COMES_APART, ONLY_IN_HAND -> chosen.words;
-            default -> chosen.words.replaceFirst(", (g|mm)$", "") + " " + typed;
+            case COMES_APART, ONLY_IN_HAND -> chosen.words();
+            default -> say("{what} {limit}", chosen.words(), typed);
           };
       Brief.Wish wish = new Brief.Wish(words, chosen.kind, chosen.value, number, false);
-      if (edit("requirement", b -> b.with(wish))) {
+      if (edit(say("requirement"), b -> b.with(wish))) {
         limit.clear();
       }
     } catch (InvalidInput | IllegalArgumentException e) {
@@ -189,17 +209,17 @@ public final class BriefEditor extends VBox {
       if (wish.kind() == Brief.Kind.BY_EYE) {
         CheckBox held = new CheckBox();
         held.getStyleClass().add("tick");
-        held.setAccessibleText(wish.words() + " met");
+        held.setAccessibleText(say("{wish} met", wish.words()));
         held.setSelected(wish.held());
         held.setOnAction(
-            e -> edit("requirement", b -> b.with(index, wish.found(held.isSelected()))));
+            e -> edit(say("requirement"), b -> b.with(index, wish.found(held.isSelected()))));
         head.getChildren().add(0, held);
       }
       Button off = new Button("×");
       ControlNames.set(off, "brief." + (index + 1) + ".remove");
-      off.setAccessibleText("Removed: " + wish.words());
+      off.setAccessibleText(say("Removed: {wish}", wish.words()));
       off.getStyleClass().add("text-button");
-      off.setOnAction(e -> edit("requirement", b -> b.without(index)));
+      off.setOnAction(e -> edit(say("requirement"), b -> b.without(index)));
       head.getChildren().add(off);
     }
     Label how = new Label(check.how().in(session.units().get()));

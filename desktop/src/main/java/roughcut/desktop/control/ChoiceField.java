@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Locale;
 import javafx.application.Platform;
@@ -44,7 +46,7 @@ public final class ChoiceField extends HBox {
       // Its cell takes the words over only when it is laid out itself.
       double words =
           getValue() != null && lookup(".list-cell") instanceof ListCell<?> cell
-              ? TextWidth.of(getValue().label().toString(), cell.getFont())
+              ? TextWidth.of(say(getValue().label()), cell.getFont())
               : 0;
       return Math.max(USUAL_BOX, Math.min(WIDEST_BOX, words + ARROW));
     }
@@ -103,7 +105,7 @@ public final class ChoiceField extends HBox {
         new StringConverter<>() {
           @Override
           public String toString(Choice choice) {
-            return choice == null ? "" : choice.label().toString();
+            return choice == null ? "" : say(choice.label());
           }
 
           @Override
@@ -116,8 +118,7 @@ public final class ChoiceField extends HBox {
             (p, was, is) -> {
               box.requestLayout();
               LazyTooltip.on(
-                  box,
-                  is == null ? decision.label().in(session.units().get()) : is.label().toString());
+                  box, is == null ? decision.label().in(session.units().get()) : say(is.label()));
               chosen(is);
             });
     getChildren().addAll(label, box);

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +39,7 @@ public final class CutterEditor extends VBox {
     which =
         new PickField<>(
             "cutter.which",
-            "Cutter",
+            say("Cutter"),
             i -> i < cutters().size() ? cutters().get(i).name() : "",
             i -> {
               index = i;
@@ -47,34 +49,40 @@ public final class CutterEditor extends VBox {
             });
     kind =
         new PickField<>(
-            "cutter.kind", "Kind", CutterKind::label, k -> change("kind", c -> c.withKind(k)));
+            "cutter.kind",
+            say("Kind"),
+            k -> say(k.label()),
+            k -> change(say("kind"), c -> c.withKind(k)));
     condition =
         new PickField<>(
             "cutter.condition",
-            "Type",
-            Cutter.Condition::word,
-            k -> change("condition", c -> c.withCondition(k)));
+            say("Condition"),
+            c -> say(c.word()),
+            k -> change(say("condition"), c -> c.withCondition(k)));
     ControlNames.set(name, "cutter.name");
-    name.setAccessibleText("Cutter name");
+    name.setAccessibleText(say("Cutter name"));
     name.getStyleClass().add("text-entry");
-    name.setOnAction(e -> change("name", c -> c.withName(name.getText().strip())));
+    name.setOnAction(e -> change(say("name"), c -> c.withName(name.getText().strip())));
     name.focusedProperty()
         .addListener(
             (p, was, is) -> {
               if (!is && !cutters().isEmpty() && !name.getText().equals(one().name())) {
-                change("name", c -> c.withName(name.getText().strip()));
+                change(say("name"), c -> c.withName(name.getText().strip()));
               }
             });
     getChildren().addAll(which, name, kind, condition);
-    number("diameter", "Diameter", Cutter::diameter, Cutter::withDiameter);
-    number("cutting", "Cutting length", Cutter::cutting, (c, v) -> sized(c, 1, v));
-    number("shank", "Shank", Cutter::shank, (c, v) -> sized(c, 2, v));
-    number("bearing", "Bearing (0 for none)", Cutter::bearing, (c, v) -> sized(c, 3, v));
-    number("bearing-height", "Bearing height", Cutter::bearingHeight, (c, v) -> sized(c, 4, v));
-    number("stick-out", "Longest reach", Cutter::stickOut, (c, v) -> sized(c, 5, v));
-    number("spur", "Spur or point length", Cutter::spur, (c, v) -> sized(c, 6, v));
+    number("diameter", say("Diameter"), Cutter::diameter, Cutter::withDiameter);
+    number("cutting", say("Cutting length"), Cutter::cutting, (c, v) -> sized(c, 1, v));
+    number("shank", say("Shank"), Cutter::shank, (c, v) -> sized(c, 2, v));
+    number("bearing", say("Bearing (0 for none)"), Cutter::bearing, (c, v) -> sized(c, 3, v));
+    number(
+        "bearing-height", say("Bearing height"), Cutter::bearingHeight, (c, v) -> sized(c, 4, v));
+    number("stick-out", say("Longest reach"), Cutter::stickOut, (c, v) -> sized(c, 5, v));
+    number("spur", say("Spur or point length"), Cutter::spur, (c, v) -> sized(c, 6, v));
     getChildren()
-        .add(new HBox(6, button("cutter.add", "Add bit"), button("cutter.remove", "Remove")));
+        .add(
+            new HBox(
+                6, button("cutter.add", say("Add bit")), button("cutter.remove", say("Remove"))));
     session.plan().addListener((p, was, is) -> show());
     show();
   }
@@ -140,7 +148,7 @@ public final class CutterEditor extends VBox {
   private void count(boolean more) {
     int at = index;
     session.makeShop(
-        more ? "adding a cutter" : "removing a cutter",
+        more ? say("adding a cutter") : say("removing a cutter"),
         "cutters",
         s -> {
           List<Cutter> next = new ArrayList<>(s.cutters());
@@ -175,7 +183,7 @@ public final class CutterEditor extends VBox {
     }
     int at = Math.min(index, cutters().size() - 1);
     return session.editShop(
-        what + " of " + one().name(),
+        say("{what} of {one}", what, one().name()),
         "cutter." + at + "." + what,
         s -> {
           List<Cutter> next = new ArrayList<>(s.cutters());

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -72,7 +74,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     LazyTooltip.on(
         field,
         decision.hint().in(session.units().get())
-            + (decision.measurable() ? "\nF2: enter the measured size" : ""));
+            + (decision.measurable() ? say("\nF2: enter the measured size") : ""));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -101,16 +103,17 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   private ContextMenu menu() {
     ContextMenu menu = new ContextMenu();
     if (decision.measurable()) {
-      menu.getItems().add(Menus.item("Enter measured size    F2", this::askForReading));
+      menu.getItems().add(Menus.item(say("Enter measured size    F2"), this::askForReading));
     }
     if (session.build().get().measured().containsKey(decision.id())) {
-      menu.getItems().add(Menus.item("Remove measurement", measured::takeBack));
+      menu.getItems().add(Menus.item(say("Remove measurement"), measured::takeBack));
     }
     menu.getItems()
-        .add(Menus.item("Copy number", () -> NumberClipboard.copy(shown().replace('−', '-'))));
-    menu.getItems().add(Menus.asks(this, "What this changes", NumberEvent.CHANGES, decision.id()));
+        .add(Menus.item(say("Copy number"), () -> NumberClipboard.copy(shown().replace('−', '-'))));
+    menu.getItems()
+        .add(Menus.asks(this, say("What this changes"), NumberEvent.CHANGES, decision.id()));
     if (decision.follows() && !following()) {
-      menu.getItems().add(Menus.item("Reset to automatic", this::release));
+      menu.getItems().add(Menus.item(say("Reset to automatic"), this::release));
     }
     return menu;
   }
@@ -128,9 +131,9 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   }
 
   private static Label label(NumberDecision decision) {
-    Label label = new Label(decision.label().toString());
+    Label label = new Label(say(decision.label()));
     label.getStyleClass().add("decision-label");
-    LazyTooltip.on(label, decision.hint().toString());
+    LazyTooltip.on(label, say(decision.hint()));
     label.setMinWidth(0);
     label.setWrapText(true);
     return label;
@@ -149,7 +152,8 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
   @Override
   public Optional<String> take(double value) {
     if (!decision.measurable()) {
-      return Optional.of(decision.label().in(session.units().get()) + " can't be measured");
+      return Optional.of(
+          say("{decision} can't be measured", decision.label().in(session.units().get())));
     }
     if (!decision.allows(value)) {
       return Optional.of(decision.range().refusal(value, session.units().get()));
@@ -157,7 +161,9 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     typing.restore();
     Optional<String> refusal =
         session.edit(
-            "measured " + decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
+            say(
+                "measured {decision}",
+                decision.label().in(session.units().get()).toLowerCase(Locale.ROOT)),
             "measured " + decision.id(),
             measured(value, Reading.CALIPER));
     if (refusal.isEmpty()) {
@@ -196,8 +202,9 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
             asked,
             v ->
                 session.edit(
-                    "measured "
-                        + decision.label().in(session.units().get()).toLowerCase(Locale.ROOT),
+                    say(
+                        "measured {decision}",
+                        decision.label().in(session.units().get()).toLowerCase(Locale.ROOT)),
                     "measured " + decision.id(),
                     measured(v, "")));
     // Entered again as it is, what was asked about is taken.
@@ -403,7 +410,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
       measuring = true;
       typing.another();
       field.pseudoClassStateChanged(StyleStates.MEASURING, true);
-      field.setPromptText("measured");
+      field.setPromptText(say("measured"));
       typing.write("");
     }
   }

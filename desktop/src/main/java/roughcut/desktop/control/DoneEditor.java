@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -37,13 +39,13 @@ final class DoneEditor extends VBox {
     ControlNames.set(message, "made.message");
     getChildren()
         .addAll(
-            row("Done on", "made.at", done.at().format(AT), this::at),
+            row(say("Done on"), say("made.at"), done.at().format(AT), this::at),
             row(
-                "Minutes",
-                "made.minutes",
+                say("Minutes"),
+                say("made.minutes"),
                 done.hands().isZero() ? "" : Long.toString(done.hands().toMinutes()),
                 this::minutes),
-            row("Note", "made.note", done.note(), this::note),
+            row(say("Note"), say("made.note"), done.note(), this::note),
             message);
   }
 
@@ -74,25 +76,25 @@ final class DoneEditor extends VBox {
     try {
       LocalDateTime at = LocalDateTime.parse(text, AT);
       return at.isAfter(session.now().minute())
-          ? text + " is in the future"
-          : mend("when it was done", d -> d.at(at));
+          ? say("{text} is in the future", text)
+          : mend(say("when it was done"), d -> d.at(at));
     } catch (DateTimeParseException e) {
-      return "Write it as " + done.at().format(AT);
+      return say("Write it as {format}", done.at().format(AT));
     }
   }
 
   private String minutes(String text) {
     if (text.isEmpty()) {
-      return mend("time taken", d -> d.took(Duration.ZERO));
+      return mend(say("time taken"), d -> d.took(Duration.ZERO));
     }
     if (!text.matches("\\d{1,5}")) {
-      return "Whole minutes, such as 45";
+      return say("Whole minutes, such as 45");
     }
-    return mend("time taken", d -> d.took(Duration.ofMinutes(Long.parseLong(text))));
+    return mend(say("time taken"), d -> d.took(Duration.ofMinutes(Long.parseLong(text))));
   }
 
   private String note(String text) {
-    return mend("a note on what was done", d -> d.noting(text));
+    return mend(say("a note on what was done"), d -> d.noting(text));
   }
 
   private String mend(String name, UnaryOperator<DoneOperation> change) {

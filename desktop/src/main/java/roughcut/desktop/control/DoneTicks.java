@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -63,7 +65,7 @@ public final class DoneTicks extends VBox {
                   .when(id)
                   .map(
                       at -> what + " " + at.format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm")))
-                  .orElse("not " + what + " yet"));
+                  .orElse(say("not {what} yet", what)));
         });
     showing = false;
   }
@@ -86,13 +88,12 @@ public final class DoneTicks extends VBox {
       box.setSelected(false);
       bench.chosen().set(id);
       context.refused(
-          "“"
-              + step.operation().title().in(context.session().units().get())
-              + "” – "
-              + risks.get(0).kind().word().in(context.session().units().get())
-              + ": "
-              + risks.get(0).words().toString()
-              + ". You can still mark it done at the Bench, with a reason");
+          say(
+              "“{title}” – {word}: {risks}. You can still mark it done at the Bench, "
+                  + "with a reason",
+              step.operation().title().in(context.session().units().get()),
+              risks.get(0).kind().word().in(context.session().units().get()),
+              risks.get(0).text().in(context.session().units().get())));
     } else {
       bench.done(step.operation(), "");
     }

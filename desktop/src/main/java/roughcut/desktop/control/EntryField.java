@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -67,7 +69,7 @@ public final class EntryField extends VBox implements FieldEntry.Into {
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(called);
-    field.setPromptText(mayBeEmpty ? "not measured" : "");
+    field.setPromptText(mayBeEmpty ? say("not measured") : "");
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -97,7 +99,9 @@ public final class EntryField extends VBox implements FieldEntry.Into {
 
   private Optional<String> use(String text, Function<OptionalDouble, Optional<String>> use) {
     if (text.isBlank()) {
-      return mayBeEmpty ? use.apply(OptionalDouble.empty()) : Optional.of("No number typed yet");
+      return mayBeEmpty
+          ? use.apply(OptionalDouble.empty())
+          : Optional.of(say("No number typed yet"));
     }
     try {
       return use.apply(OptionalDouble.of(read(text)));

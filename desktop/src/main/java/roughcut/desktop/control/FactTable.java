@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
@@ -29,7 +31,7 @@ public final class FactTable extends GridPane {
     getStyleClass().add("facts");
     Menus.on(
         this,
-        () -> new ContextMenu(Menus.item("Copy table", () -> NumberClipboard.copy(copied()))));
+        () -> new ContextMenu(Menus.item(say("Copy table"), () -> NumberClipboard.copy(copied()))));
   }
 
   /** What stands in it, tab-separated, a row a line. */

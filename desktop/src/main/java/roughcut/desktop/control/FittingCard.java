@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,15 +50,16 @@ public final class FittingCard extends VBox {
           Map.entry("entry", "Bit angle over the rim"),
           Map.entry("bushing-spare", "Thread beyond the nut"),
           Map.entry("recess-least", "Recess for a flat seat"),
-          Map.entry("room", "Room behind it"),
-          Map.entry("cover", "Plate beyond its bore"),
-          Map.entry("length", "Bore until it breaks through"),
-          Map.entry("slot-bores", "Between its end bores"),
+          Map.entry("room", "Room behind"),
+          Map.entry("cover", "Plate beyond its hole"),
+          Map.entry("length", "Hole length to the cavity"),
+          Map.entry("slot-bores", "Between its end holes"),
           Map.entry("stop-now", "Drilling depth now"),
           Map.entry("table", "Drill table tilt"),
           Map.entry("hidden", "Overlap beyond the rout"),
           Map.entry("poles", "Strings beyond poles"),
-          Map.entry("to-fretboard", "Gap to fretboard"));
+          Map.entry("to-fretboard", "Gap to fretboard"),
+          Map.entry("surface", "To the shaped surface"));
 
   private final Session session;
   private final Consumer<Value> ask;
@@ -87,7 +90,7 @@ public final class FittingCard extends VBox {
     this.gone = gone;
 
     ControlNames.set(own, "fitting.name");
-    own.setAccessibleText("Name");
+    own.setAccessibleText(say("Name"));
     own.getStyleClass().add("text-entry");
     own.setOnAction(e -> rename());
     own.setOnKeyPressed(
@@ -128,7 +131,7 @@ public final class FittingCard extends VBox {
     title.setText(
         fitting != null
             ? fitting.title().in(units)
-            : made == null ? "Click a rout or bore, or add one" : made.title().in(units));
+            : made == null ? say("Click a rout or bore, or add one") : made.title().in(units));
     own.setVisible(fitting != null);
     own.setManaged(fitting != null);
     if (!own.isFocused()) {
@@ -153,9 +156,13 @@ public final class FittingCard extends VBox {
   }
 
   private static String listed(Cut cut) {
-    return "listed sizes only: measure the part in hand before you "
-        + (cut.steps().isEmpty() ? "boring" : "routing")
-        + ". This cut can't be undone";
+    return cut.steps().isEmpty()
+        ? say(
+            "Listed sizes only: measure the part in hand before you drill."
+                + " The hole can't be undone.")
+        : say(
+            "Listed sizes only: measure the part in hand before you rout."
+                + " The rout can't be undone.");
   }
 
   private static void tell(Label label, String words) {
@@ -208,15 +215,17 @@ public final class FittingCard extends VBox {
     }
     if (plan.cuts().cut(name).filter(c -> !c.steps().isEmpty()).isPresent()) {
       later.add(
-          field(FittingDecisions.depth(plan.build().design(), name), "Own depth (0: automatic)"));
+          field(
+              FittingDecisions.depth(plan.build().design(), name),
+              say("Own depth (0: automatic)")));
     }
-    fold("fitting.more", "More decisions", later);
+    fold("fitting.more", say("More decisions"), later);
     if (!measured.isEmpty()) {
       Fitting fitting = shown;
       fields.getChildren().add(ShelfRow.of(() -> fitting, fitting.type().word(), session));
     }
-    fold("fitting.hardware", "Part sizes: listed, measured", measured);
-    Button away = new Button("Remove");
+    fold("fitting.hardware", say("Part sizes: listed, measured"), measured);
+    Button away = new Button(say("Remove"));
     ControlNames.set(away, "fitting.remove");
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
@@ -225,7 +234,7 @@ public final class FittingCard extends VBox {
 
   /** A cut that comes with something else: what else is decided, as far as it is a number. */
   private void followed(Plan plan, Cut cut) {
-    Label words = new Label("It follows from other decisions:");
+    Label words = new Label(say("It follows from other decisions:"));
     words.setWrapText(true);
     words.getStyleClass().add("panel-text");
     fields.getChildren().add(words);
@@ -240,7 +249,8 @@ public final class FittingCard extends VBox {
           .getChildren()
           .add(
               field(
-                  FittingDecisions.depth(plan.build().design(), name), "Own depth (0: automatic)"));
+                  FittingDecisions.depth(plan.build().design(), name),
+                  say("Own depth (0: automatic)")));
     }
   }
 
@@ -289,7 +299,8 @@ public final class FittingCard extends VBox {
     }
     try {
       Design next = session.build().get().design().withFittingCalled(name, to);
-      session.make("name of the " + called(), shown.id("label"), b -> b.withDesign(next));
+      session.make(
+          say("name of the {called}", called()), shown.id("label"), b -> b.withDesign(next));
       session.history().settle();
     } catch (IllegalArgumentException e) {
       tell(trouble, e.getMessage());
@@ -299,7 +310,7 @@ public final class FittingCard extends VBox {
   private void remove() {
     Fitting fitting = shown;
     session.make(
-        "removing the " + fitting.words().in(session.units().get()),
+        say("removing the {fitting}", fitting.words().in(session.units().get())),
         "fitting",
         b -> b.withoutFitting(fitting.name()));
     session.history().settle();
@@ -319,7 +330,7 @@ public final class FittingCard extends VBox {
       rows.clear();
       settings.getChildren().clear();
       if (!own.isEmpty()) {
-        Label heading = new Label("Set, and what remains");
+        Label heading = new Label(say("Set, and what remains"));
         heading.getStyleClass().add("panel-heading");
         settings.getChildren().add(heading);
       }
@@ -337,11 +348,7 @@ public final class FittingCard extends VBox {
   private String brief(Value value) {
     String key = value.id().substring(value.id().lastIndexOf('.') + 1);
     if (BRIEF.containsKey(key)) {
-      return BRIEF.get(key);
-    }
-    if (key.equals("surface")) {
-      String all = value.label().in(session.units().get());
-      return "To" + all.substring(all.lastIndexOf(" the "));
+      return say(BRIEF.get(key));
     }
     String label = value.label().in(session.units().get());
     String own = shown == null ? "" : shown.title().in(session.units().get()) + ", ";

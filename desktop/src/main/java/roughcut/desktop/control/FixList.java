@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -52,10 +54,10 @@ public final class FixList extends VBox {
     words.setMinWidth(0);
     HBox.setHgrow(words, Priority.ALWAYS);
     words.setMaxWidth(Double.MAX_VALUE);
-    Button apply = new Button("Apply");
+    Button apply = new Button(say("Apply"));
     apply.getStyleClass().add("text-button");
     apply.setMinWidth(Region.USE_PREF_SIZE);
-    apply.setAccessibleText("Apply: " + words.getText());
+    apply.setAccessibleText(say("Apply: {getText}", words.getText()));
     apply.setOnAction(
         e -> {
           session.make(way.words(), "way-out", way.change());

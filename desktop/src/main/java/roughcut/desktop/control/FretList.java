@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.function.DoubleConsumer;
 import javafx.scene.control.TableColumn;
 import roughcut.layout.FretLayout.Fret;
@@ -26,10 +28,10 @@ public final class FretList extends NumberTable<Fret> {
    */
   public FretList(DoubleConsumer onChosen) {
     super("fret-list", f -> onChosen.accept(f.x()));
-    column("fret", f -> Integer.toString(f.number())).setMaxWidth(44);
-    along = column("from nut line", f -> at(f.fromNut()));
-    column("from last fret", f -> text(f.fromPrevious()));
-    column("fretboard width", f -> text(width(f)));
+    column(say("fret"), f -> Integer.toString(f.number())).setMaxWidth(44);
+    along = column(say("from nut line"), f -> at(f.fromNut()));
+    column(say("from last fret"), f -> text(f.fromPrevious()));
+    column(say("fretboard width"), f -> text(width(f)));
   }
 
   private Value width(Fret fret) {
@@ -60,8 +62,10 @@ public final class FretList extends NumberTable<Fret> {
     boolean fanned = plan != null && plan.frets().fan().fanned();
     along.setText(
         rule.shows() != 0
-            ? "ruler reading"
-            : fanned ? "on the centre line" : "from " + rule.from().words().in(units));
+            ? say("ruler reading")
+            : fanned
+                ? say("on the centre line")
+                : say("from {from}", rule.from().words().in(units)));
   }
 
   /** A number, and when it is rounded to a fraction by more than a little, by how much. */

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -40,13 +42,13 @@ public final class FretTicks extends VBox {
       Label count = new Label();
       count.getStyleClass().add("lower-note");
       counts.put(stage, count);
-      Button all = new Button(called(stage) + ", all");
+      Button all = new Button(say("{called}, all", called(stage)));
       ControlNames.set(all, "frets.all." + stage.word());
       all.getStyleClass().add("text-button");
       all.setOnAction(
           e ->
               edit(
-                  "all frets " + called(stage),
+                  say("all frets {called}", called(stage)),
                   r ->
                       r.all(
                           session.plan().get().frets().frets().size(),
@@ -68,8 +70,8 @@ public final class FretTicks extends VBox {
 
   private static String called(FretStage stage) {
     return switch (stage) {
-      case ROCKED -> "rocked";
-      case SEATED, LEVELLED, CROWNED -> stage.label().toString();
+      case ROCKED -> say("rocked");
+      case SEATED, LEVELLED, CROWNED -> say(stage.label());
     };
   }
 
@@ -91,32 +93,31 @@ public final class FretTicks extends VBox {
         box.setSelected(records.when(fret, stage).isPresent());
         box.setVisible(fret <= last);
         LazyTooltip.on(
-            box,
-            records.when(fret, stage).map(LocalDate::toString).orElse(stage.label().toString()));
+            box, records.when(fret, stage).map(LocalDate::toString).orElse(say(stage.label())));
       }
     }
     for (FretStage stage : FretStage.values()) {
-      counts.get(stage).setText(records.count(last, stage) + " of " + last);
+      counts.get(stage).setText(say("{count} of {last}", records.count(last, stage), last));
     }
     showing = false;
   }
 
   private void add(int fret) {
     Map<FretStage, CheckBox> row = new EnumMap<>(FretStage.class);
-    Label number = new Label("fret " + fret);
+    Label number = new Label(say("fret {fret}", fret));
     number.getStyleClass().add("fact");
 
     grid.add(number, 0, fret);
     for (FretStage stage : FretStage.values()) {
       CheckBox box = new CheckBox();
-      box.setAccessibleText("fret " + fret + " " + called(stage));
+      box.setAccessibleText(say("fret {fret} {called}", fret, called(stage)));
       ControlNames.set(box, "fret." + fret + "." + stage.word());
       box.getStyleClass().add("tick");
       box.setOnAction(
           e -> {
             if (!showing) {
               edit(
-                  "fret " + fret + " " + called(stage),
+                  say("fret {fret} {called}", fret, called(stage)),
                   r -> r.turned(fret, stage, session.now().today()));
             }
           });

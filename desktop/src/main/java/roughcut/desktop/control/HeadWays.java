@@ -1,7 +1,10 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -35,7 +38,7 @@ public final class HeadWays extends VBox {
     this.session = session;
     ControlNames.set(this, "head-ways");
     setPrefWidth(WIDE);
-    Label title = new Label("Ways to make this headstock");
+    Label title = new Label(say("Ways to make this headstock"));
     title.getStyleClass().add("lower-title");
     grid.setHgap(8);
     grid.setVgap(6);
@@ -46,7 +49,7 @@ public final class HeadWays extends VBox {
     }
     ScrollPane scroll = ScrollBox.of(grid);
     for (int i = 0; i < HEADS.length; i++) {
-      grid.add(label(HEADS[i], true), i, 0);
+      grid.add(label(HEADS[i].isEmpty() ? "" : say(HEADS[i]), true), i, 0);
     }
     getChildren().addAll(title, scroll);
   }
@@ -65,7 +68,7 @@ public final class HeadWays extends VBox {
   }
 
   private void pick(Way way) {
-    session.make("headstock: " + way.name().toString(), "head.way", way.choose().change());
+    session.make(say("headstock: {way}", say(way.name())), "head.way", way.choose().change());
     session.history().settle();
   }
 
@@ -94,17 +97,18 @@ public final class HeadWays extends VBox {
 
     private void show(Way way, Units units) {
       pick.setText(way.name().in(units));
-      pick.setAccessibleText("Make this headstock: " + way.name().in(units));
+      pick.setAccessibleText(say("Make this headstock: {way}", way.name().in(units)));
       pick.pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
       LazyTooltip.on(
           pick,
-          Text.joined(way.steps(), "\n").in(units) + (way.veneer() ? "\nneeds a face veneer" : ""));
+          Text.joined(way.steps(), "\n").in(units)
+              + (way.veneer() ? say("\nneeds a face veneer") : ""));
       String[] words = {
         size(way, units),
         NumberWriter.fixed(way.litres(), 2) + " l",
         way.grainWords().in(units),
         way.seams().in(units),
-        way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : "none"
+        way.lacking().isEmpty() ? Integer.toString(way.boards().size()) : say("none")
       };
       for (int i = 0; i < cells.length; i++) {
         cells[i].setText(words[i]);
@@ -115,7 +119,9 @@ public final class HeadWays extends VBox {
           (way.boards().isEmpty() ? "" : String.join("\n", way.boards()) + "\n")
               + (way.lacking().isEmpty()
                   ? ""
-                  : "no " + String.join(", no ", way.lacking()) + " thick enough"));
+                  : way.lacking().stream()
+                      .map(wood -> say("No {wood} thick enough", wood))
+                      .collect(Collectors.joining("\n"))));
     }
   }
 

@@ -1,6 +1,7 @@
 package roughcut.desktop.control;
 
-import java.util.Locale;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -31,7 +32,7 @@ final class HoldRow extends VBox {
     Label what = new Label(hold.what().in(units));
     what.setWrapText(true);
     what.getStyleClass().add("hold-what");
-    Label how = new Label(how(hold));
+    Label how = new Label(how(hold, units));
     how.setWrapText(true);
     how.setMinHeight(Region.USE_PREF_SIZE);
     how.getStyleClass().add("lower-note");
@@ -41,7 +42,10 @@ final class HoldRow extends VBox {
     ControlNames.set(state, "hold." + hold.of() + ".state");
     getChildren()
         .addAll(
-            what, how, hold.looked() ? looking(hold, bench) : reading(hold, session, bench), state);
+            what,
+            how,
+            hold.looked() ? looking(hold, bench, units) : reading(hold, session, bench),
+            state);
     Optional.ofNullable(lastTime.get(hold.of()))
         .ifPresent(last -> getChildren().add(2, last(last, hold, units)));
   }
@@ -55,26 +59,18 @@ final class HoldRow extends VBox {
     return label;
   }
 
-  private static String how(HoldPoint hold) {
-    String where = hold.datum().isEmpty() ? "" : hold.datum().toString() + " ";
-    return where
-        + sentence(hold.how().toString())
-        + ". "
-        + hold.reason().capital().toString()
-        + ".";
+  private static String how(HoldPoint hold, Units units) {
+    String where = hold.datum().isEmpty() ? "" : hold.datum().in(units) + " ";
+    return where + hold.how().capital().in(units) + ". " + hold.reason().capital().in(units) + ".";
   }
 
-  private static String sentence(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-  }
-
-  private static Region looking(HoldPoint hold, BenchState bench) {
-    Button yes = new Button("yes");
-    Button no = new Button("no");
+  private static Region looking(HoldPoint hold, BenchState bench, Units units) {
+    Button yes = new Button(say("Yes"));
+    Button no = new Button(say("No"));
     ControlNames.set(yes, "hold." + hold.of() + ".yes");
     ControlNames.set(no, "hold." + hold.of() + ".no");
-    yes.setAccessibleText(hold.what().toString() + ": yes");
-    no.setAccessibleText(hold.what().toString() + ": no");
+    yes.setAccessibleText(say("{what}: yes", hold.what().in(units)));
+    no.setAccessibleText(say("{what}: no", hold.what().in(units)));
     yes.getStyleClass().add("text-button");
     no.getStyleClass().add("text-button");
     yes.setOnAction(e -> bench.look(hold, true));
@@ -97,7 +93,7 @@ final class HoldRow extends VBox {
   private static String state(Bench bench, Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
     String wanted =
-        hold.wanted(units).isEmpty() ? "" : "drawn " + hold.wanted(units).in(units) + " · ";
+        hold.wanted(units).isEmpty() ? "" : say("drawn {wanted} · ", hold.wanted(units).in(units));
     String taken =
         held.reading()
             .map(r -> ", " + RelativeDay.days(r.on(), bench.now().toLocalDate()))
@@ -105,19 +101,22 @@ final class HoldRow extends VBox {
     String off =
         held.off()
             .filter(o -> held.state() == HoldPoint.State.OFF)
-            .map(o -> " by " + NumberWriter.text(o, hold.nominal().orElseThrow().quantity(), units))
+            .map(
+                o ->
+                    say(
+                        " by {o}",
+                        NumberWriter.text(o, hold.nominal().orElseThrow().quantity(), units)))
             .orElse("");
     String several =
         bench
             .spread(hold)
             .map(
                 s ->
-                    "\n"
-                        + s.readings()
-                        + " readings: mean "
-                        + NumberWriter.text(s.mean(), Quantity.FINE_LENGTH, units)
-                        + ", spread "
-                        + NumberWriter.text(s.spread(), Quantity.FINE_LENGTH, units))
+                    say(
+                        "\n{readings} readings: mean {mean}, spread {spread}",
+                        s.readings(),
+                        NumberWriter.text(s.mean(), Quantity.FINE_LENGTH, units),
+                        NumberWriter.text(s.spread(), Quantity.FINE_LENGTH, units)))
             .orElse("");
     return wanted + held.state().word().in(units) + off + taken + several;
   }

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -42,20 +44,20 @@ public final class HoursEditor extends VBox {
       String called = day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
       TextField field = new TextField();
       ControlNames.set(field, "hours." + day.name().toLowerCase(Locale.ROOT));
-      field.setPromptText("closed");
-      field.setAccessibleText(called + ", opens and closes");
+      field.setPromptText(say("closed"));
+      field.setAccessibleText(say("{called}, opens and closes", called));
       days.put(day, field);
       getChildren().add(new NamedField(called, field, 140));
       onEntered(field, () -> enter(day));
     }
     ControlNames.set(closed, "hours.closed");
     closed.setPromptText("2026-12-24, …");
-    closed.setAccessibleText("Days off, as year-month-day");
+    closed.setAccessibleText(say("Days off, as year-month-day"));
     onEntered(closed, this::enterClosed);
     warmth =
         new EntryField(
             "hours.warmth",
-            "Temperature while glue cures",
+            say("Temperature while glue cures"),
             Quantity.CELSIUS,
             false,
             session,
@@ -64,7 +66,7 @@ public final class HoursEditor extends VBox {
     clamps =
         new EntryField(
             "hours.clamps",
-            "Clamp-ups at the same time",
+            say("Clamp-ups at the same time"),
             Quantity.COUNT,
             false,
             session,
@@ -73,7 +75,7 @@ public final class HoursEditor extends VBox {
     ControlNames.set(wrong, "hours.wrong");
     wrong.getStyleClass().add("decision-message");
     wrong.setWrapText(true);
-    getChildren().addAll(new NamedField("Days off", closed, 140), warmth, clamps, wrong);
+    getChildren().addAll(new NamedField(say("Days off"), closed, 140), warmth, clamps, wrong);
     show();
   }
 
@@ -95,7 +97,7 @@ public final class HoursEditor extends VBox {
 
   private Optional<String> edit(Function<ShopHours, ShopHours> change) {
     Optional<String> refusal =
-        session.editShop("shop hours", "hours", s -> s.withHours(change.apply(s.hours())));
+        session.editShop(say("shop hours"), "hours", s -> s.withHours(change.apply(s.hours())));
     session.history().settle();
     wrong.setText(refusal.orElse(""));
     return refusal;
@@ -149,7 +151,8 @@ public final class HoursEditor extends VBox {
       }
       edit(h -> h.withClosed(off));
     } catch (DateTimeParseException e) {
-      wrong.setText("“" + e.getParsedString() + "” is not a day; write it as 2026-12-24.");
+      wrong.setText(
+          say("“{getParsedString}” is not a day; write it as 2026-12-24.", e.getParsedString()));
     }
   }
 

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.CheckBox;
@@ -21,10 +23,10 @@ final class JoinsEditor extends VBox {
     this.session = session;
     this.fitting = fitting;
     switch (fitting.type().takes()) {
-      case ONE -> pick(0, "Breaks into");
+      case ONE -> pick(0, say("Breaks into"));
       case TWO -> {
-        pick(0, "From");
-        pick(1, "To");
+        pick(0, say("From"));
+        pick(1, say("To"));
       }
       case MANY -> ticks();
       case POCKET -> pocket();
@@ -80,7 +82,7 @@ final class JoinsEditor extends VBox {
 
   private void change(List<String> next) {
     session.make(
-        "what the " + fitting.words().in(session.units().get()) + " belongs to",
+        say("what the {fitting} belongs to", fitting.words().in(session.units().get())),
         fitting.id("with"),
         b ->
             b.withDesign(
@@ -97,7 +99,7 @@ final class JoinsEditor extends VBox {
           case CAVITY -> true;
           case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> false;
         };
-    Label label = new Label(cavity ? "Holds" : "Covers");
+    Label label = new Label(cavity ? say("Holds") : say("Covers"));
     label.getStyleClass().add("decision-label");
     FlowPane pane = new FlowPane(8, 4);
     List<String> names =
@@ -132,6 +134,6 @@ final class JoinsEditor extends VBox {
 
   /** A neck that runs into the neck pickup's rout is allowed, when it is said. */
   private void pocket() {
-    getChildren().add(tick("pocket", "the neck may overlap it"));
+    getChildren().add(tick("pocket", say("the neck may overlap it")));
   }
 }

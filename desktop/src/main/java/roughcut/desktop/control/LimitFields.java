@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -26,7 +28,7 @@ public final class LimitFields extends HBox {
   private final Label unit = new Label();
   private final Label message = new Label();
   private final Label whose = new Label();
-  private final Button usual = new Button("Use default");
+  private final Button usual = new Button(say("Use default"));
   private final FieldEntry betterTyping;
   private final FieldEntry leastTyping;
   private ClearanceKind kind;
@@ -37,14 +39,14 @@ public final class LimitFields extends HBox {
     super(6);
     this.session = session;
     setAlignment(Pos.CENTER_LEFT);
-    betterTyping = typing(better, "limit.better", "Target", true);
-    leastTyping = typing(least, "limit.least", "Minimum", false);
+    betterTyping = typing(better, "limit.better", say("Target"), true);
+    leastTyping = typing(least, "limit.least", say("Minimum"), false);
     ControlNames.set(usual, "limit.usual");
     usual.getStyleClass().add("text-button");
     usual.setOnAction(
         e -> {
           String id = kind.id();
-          session.makeShop("default limit", "limit " + id, s -> s.withoutLimit(id));
+          session.makeShop(say("default limit"), "limit " + id, s -> s.withoutLimit(id));
           session.history().settle();
         });
     for (Label label : new Label[] {unit, whose}) {
@@ -66,7 +68,7 @@ public final class LimitFields extends HBox {
     ControlNames.set(field, id);
     field.setPrefWidth(90);
     field.setMinWidth(80);
-    field.setAccessibleText(words + ", limit of this kind of clearance");
+    field.setAccessibleText(say("{words}, limit of this kind of clearance", words));
     return new FieldEntry(
         field,
         session,
@@ -83,7 +85,8 @@ public final class LimitFields extends HBox {
               return entered.refusal;
             }
             String id = kind.id();
-            return session.editShop("limit", "limit " + id, s -> s.withLimit(id, entered.limit));
+            return session.editShop(
+                say("limit"), "limit " + id, s -> s.withLimit(id, entered.limit));
           }
 
           @Override
@@ -142,7 +145,7 @@ public final class LimitFields extends HBox {
     betterTyping.refresh();
     leastTyping.refresh();
     unit.setText(NumberWriter.sign(Quantity.LENGTH, session.units().get()));
-    whose.setText(own ? "your own" : "usual");
+    whose.setText(own ? say("your own") : say("Default"));
     usual.setVisible(own);
     usual.setManaged(own);
     ControlNames.set(this, "limit." + of.id());

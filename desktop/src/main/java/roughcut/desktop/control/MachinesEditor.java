@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -21,7 +23,7 @@ public final class MachinesEditor extends VBox {
   private final PickField<Integer> which;
   private final List<EntryField> numbers = new ArrayList<>();
   private final PickField<Cutter.Condition> blade =
-      new PickField<>("machine.saw.blade", "Blade", Cutter.Condition::word, this::blade);
+      new PickField<>("machine.saw.blade", say("Blade"), Cutter.Condition::word, this::blade);
   private int index;
 
   public MachinesEditor(Session session) {
@@ -30,7 +32,7 @@ public final class MachinesEditor extends VBox {
     which =
         new PickField<>(
             "machine.saw",
-            "Saw",
+            say("Saw"),
             i -> i < saws().size() ? saws().get(i).name() : "",
             i -> {
               index = i;
@@ -39,51 +41,51 @@ public final class MachinesEditor extends VBox {
     getChildren().add(which);
     saw(
         "kerf",
-        "Kerf",
+        say("Kerf"),
         Saw::kerf,
         (s, v) -> with(s, v, s.allowance(), s.resawAllowance(), s.height()));
     saw(
         "allowance",
-        "Planing, each face",
+        say("Planing, each face"),
         Saw::allowance,
         (s, v) -> with(s, s.kerf(), v, s.resawAllowance(), s.height()));
     saw(
         "resaw",
-        "Resaw planing, each face",
+        say("Resaw planing, each face"),
         Saw::resawAllowance,
         (s, v) -> with(s, s.kerf(), s.allowance(), v, s.height()));
     saw(
         "height",
-        "Maximum depth of cut",
+        say("Maximum depth of cut"),
         Saw::height,
         (s, v) -> with(s, s.kerf(), s.allowance(), s.resawAllowance(), v));
     getChildren().add(blade);
-    Label planer = new Label("Planer");
+    Label planer = new Label(say("Planer"));
     planer.getStyleClass().add("panel-heading");
     getChildren().add(planer);
     planer(
         "width",
-        "Maximum width",
+        say("Maximum width"),
         Planer::width,
         (p, v) -> with(p, v, p.leastLength(), p.carrierBelow(), p.mostBite(), p.snipe()));
     planer(
         "length",
-        "Minimum length",
+        say("Minimum length"),
         Planer::leastLength,
         (p, v) -> with(p, p.width(), v, p.carrierBelow(), p.mostBite(), p.snipe()));
     planer(
         "carrier",
-        "Carrier board below",
+        say("Carrier board below"),
         Planer::carrierBelow,
         (p, v) -> with(p, p.width(), p.leastLength(), v, p.mostBite(), p.snipe()));
     planer(
         "bite",
-        "Maximum pass",
+        say("Maximum pass"),
         Planer::mostBite,
         (p, v) -> with(p, p.width(), p.leastLength(), p.carrierBelow(), v, p.snipe()));
     planer(
         "snipe",
-        "Snipe at each end",
+        say("Snipe at each end"),
         Planer::snipe,
         (p, v) -> with(p, p.width(), p.leastLength(), p.carrierBelow(), p.mostBite(), v));
   }
@@ -94,7 +96,7 @@ public final class MachinesEditor extends VBox {
 
   private void blade(Cutter.Condition is) {
     session.makeShop(
-        "blade of the saw",
+        say("blade of the saw"),
         "saw.blade",
         shop -> {
           List<Saw> next = new ArrayList<>(shop.saws());

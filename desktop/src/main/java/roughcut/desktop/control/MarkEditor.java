@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -36,44 +38,44 @@ final class MarkEditor extends VBox {
     super(4);
     this.session = session;
     this.board = board;
-    Label heading = new Label("Marks on its face");
+    Label heading = new Label(say("Marks on its face"));
     heading.getStyleClass().add("panel-heading");
-    which = new PickField<>("mark.which", "Mark", this::called, this::choose);
+    which = new PickField<>("mark.which", say("Mark"), this::called, this::choose);
     kind =
         new PickField<>(
             "mark.kind",
-            "Kind",
-            k -> k.name().toLowerCase(Locale.ROOT),
+            say("Kind"),
+            k -> say(k.name().toLowerCase(Locale.ROOT)),
             k -> change(m -> with(m, k, m.intent(), m.x(), m.y(), m.length(), m.width())));
     intent =
         new PickField<>(
             "mark.intent",
-            "Intent",
+            say("Intent"),
             i ->
                 switch (i) {
-                  case HIDE -> "hidden";
-                  case SHOW -> "shown";
-                  case AVOID -> "avoided";
-                  case ANY -> "anywhere";
+                  case HIDE -> say("hidden");
+                  case SHOW -> say("shown");
+                  case AVOID -> say("avoided");
+                  case ANY -> say("anywhere");
                 },
             i -> change(m -> with(m, m.kind(), i, m.x(), m.y(), m.length(), m.width())));
-    number("mark.x", "From the end", BoardMark::x, (m, v) -> m.at(v, m.y()));
-    number("mark.y", "From the edge", BoardMark::y, (m, v) -> m.at(m.x(), v));
+    number("mark.x", say("From the end"), BoardMark::x, (m, v) -> m.at(v, m.y()));
+    number("mark.y", say("From the edge"), BoardMark::y, (m, v) -> m.at(m.x(), v));
     number(
         "mark.length",
-        "Length",
+        say("Length"),
         BoardMark::length,
         (m, v) -> with(m, m.kind(), m.intent(), m.x(), m.y(), v, m.width()));
     number(
         "mark.width",
-        "Width",
+        say("Width"),
         BoardMark::width,
         (m, v) -> with(m, m.kind(), m.intent(), m.x(), m.y(), m.length(), v));
-    Button add = new Button("Add mark");
+    Button add = new Button(say("Add mark"));
     ControlNames.set(add, "mark.add");
     add.getStyleClass().add("text-button");
     add.setOnAction(e -> add());
-    Button remove = new Button("Remove");
+    Button remove = new Button(say("Remove"));
     remove.getStyleClass().add("text-button");
     remove.setOnAction(e -> remove());
     one.getChildren().addAll(which, kind, intent);
@@ -137,7 +139,7 @@ final class MarkEditor extends VBox {
     String id = board.get();
     int at = index;
     return session.editShop(
-        "mark",
+        say("mark"),
         key + "." + id + "." + at,
         shop ->
             shop.changeBoard(
@@ -150,7 +152,7 @@ final class MarkEditor extends VBox {
   }
 
   private void change(UnaryOperator<BoardMark> change) {
-    edit("mark", change);
+    edit(say("mark"), change);
     session.history().settle();
   }
 
@@ -166,14 +168,14 @@ final class MarkEditor extends VBox {
             Math.min(20, width),
             BoardMark.Intent.AVOID,
             "");
-    marks("adding a mark", list -> list.add(fresh));
+    marks(say("adding a mark"), list -> list.add(fresh));
     index = session.shop().get().board(board.get()).map(b -> b.marks().size() - 1).orElse(0);
     session.shop().get().board(board.get()).ifPresent(b -> show(b, true));
   }
 
   private void remove() {
     int at = index;
-    marks("removing a mark", list -> list.remove(at));
+    marks(say("removing a mark"), list -> list.remove(at));
   }
 
   private void marks(String what, java.util.function.Consumer<List<BoardMark>> change) {

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,7 +29,7 @@ final class MeasuredRow extends HBox {
     // A fraction with what its rounding leaves out is long; it goes on in a second line.
     words.setWrapText(true);
     words.setMinHeight(Region.USE_PREF_SIZE);
-    Button forget = new Button("Remove");
+    Button forget = new Button(say("Remove"));
     ControlNames.set(forget, decision.id() + ".forget");
     forget.getStyleClass().add("text-button");
     forget.setMinWidth(Region.USE_PREF_SIZE);
@@ -43,16 +45,16 @@ final class MeasuredRow extends HBox {
     setManaged(shown);
     if (reading != null) {
       words.setText(
-          "measured "
-              + NumberWriter.text(reading.value(), decision.quantity(), session.units().get())
-              + ", "
-              + RelativeDay.days(reading.on(), session.now().today()));
+          say(
+              "measured {reading}, {days}",
+              NumberWriter.text(reading.value(), decision.quantity(), session.units().get()),
+              RelativeDay.days(reading.on(), session.now().today())));
     }
   }
 
   void takeBack() {
     session.make(
-        "removing a measurement",
+        say("removing a measurement"),
         "measured " + decision.id(),
         (Build build) -> build.withoutMeasured(decision.id()));
   }

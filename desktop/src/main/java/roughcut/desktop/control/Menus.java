@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoubleConsumer;
@@ -43,15 +45,15 @@ public final class Menus {
                   id ->
                       menu.getItems()
                           .addAll(
-                              asks(drawing, "Show the sum", NumberEvent.SUM, id),
-                              asks(drawing, "What changes this", NumberEvent.CHANGED_BY, id),
-                              asks(drawing, "What this changes", NumberEvent.CHANGES, id),
+                              asks(drawing, say("Show the sum"), NumberEvent.SUM, id),
+                              asks(drawing, say("What changes this"), NumberEvent.CHANGED_BY, id),
+                              asks(drawing, say("What this changes"), NumberEvent.CHANGES, id),
                               new SeparatorMenuItem()));
           menu.getItems()
               .addAll(
-                  item("Fit drawing    0", whole),
-                  item("Zoom in    +", () -> zoom.accept(1.25)),
-                  item("Zoom out    −", () -> zoom.accept(0.8)));
+                  item(say("Fit drawing    0"), whole),
+                  item(say("Zoom in    +"), () -> zoom.accept(1.25)),
+                  item(say("Zoom out    −"), () -> zoom.accept(0.8)));
           menu.show(drawing, e.getScreenX(), e.getScreenY());
           e.consume();
         });

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -64,7 +66,7 @@ public class NumberTable<T> extends TableView<T> {
   private ContextMenu menu() {
     return new ContextMenu(
         Menus.item(
-            chosen().size() == getItems().size() ? "Copy table" : "Copy rows",
+            chosen().size() == getItems().size() ? say("Copy table") : say("Copy rows"),
             () -> NumberClipboard.copy(copied(chosen()))));
   }
 

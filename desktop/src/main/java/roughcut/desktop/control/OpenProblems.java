@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -21,9 +23,9 @@ public final class OpenProblems extends VBox {
   }
 
   public void show(String title, List<Finding> open, Units units) {
-    show(title, open, "Every board is measured, dry and large enough.", units);
+    show(title, open, say("Every board is measured, dry and large enough."), units);
     boolean ready = open.stream().noneMatch(Finding::stops);
-    heading.setText(title + (ready ? ": ready" : ": not ready"));
+    heading.setText(say(ready ? "{what}: ready" : "{what}: not ready", title));
   }
 
   /**

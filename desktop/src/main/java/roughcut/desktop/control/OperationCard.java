@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -116,7 +118,7 @@ public final class OperationCard extends VBox {
     shown = next;
     List<Node> all = new ArrayList<>();
     if (step == null) {
-      all.add(text("Nothing to do yet.", "panel-text"));
+      all.add(text(say("Nothing to do yet."), "panel-text"));
     } else {
       card(step, plan, units, all);
     }
@@ -128,9 +130,16 @@ public final class OperationCard extends VBox {
     // What does something stands above what is read, so that it stays where it is.
     all.addAll(buttons(step, units));
     all.add(text(op.title().in(units), "panel-heading"));
-    String wait = op.waiting().map(w -> ", then leave until " + w.reason().in(units)).orElse("");
+    String wait =
+        op.waiting().map(w -> say(", then leave until {reason}", w.reason().in(units))).orElse("");
     Label state =
-        text(step.state().words().in(units) + " · " + op.minutes() + " min" + wait, "panel-text");
+        text(
+            say(
+                "{state} · {minutes} min{wait}",
+                step.state().words().in(units),
+                op.minutes(),
+                wait),
+            "panel-text");
     ControlNames.set(state, "operation.state");
     all.add(state);
     step.why().forEach(w -> all.add(text(w.in(units), "decision-message")));
@@ -138,25 +147,26 @@ public final class OperationCard extends VBox {
     all.add(verdict(op, units));
     List<Bench.Held> holds = bench.bench().held(op);
     if (!holds.isEmpty()) {
-      all.add(text("Check first", "panel-heading"));
+      all.add(text(say("Check first"), "panel-heading"));
       holds.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
     changed(units, all);
     seat(op, units, all);
     List<Value> settings = bench.bench().settings(op);
     if (!settings.isEmpty()) {
-      all.add(text("Set", "panel-heading"));
+      all.add(text(say("Set"), "panel-heading"));
       settings.stream().limit(MOST).forEach(v -> all.add(setting(plan, v, units)));
       if (settings.size() > MOST) {
-        all.add(text(settings.size() - MOST + " more in the machine view", "lower-note"));
+        all.add(
+            text(say("{settings} more in the machine view", settings.size() - MOST), "lower-note"));
       }
     }
     if (!op.tools().isEmpty()) {
-      all.add(text("Tools", "panel-heading"));
+      all.add(text(say("Tools"), "panel-heading"));
       all.add(text(Text.joined(op.tools(), " · ").in(units), "panel-text"));
     }
     if (!op.wrong().isEmpty()) {
-      all.add(text("Common mistake: " + op.wrong().in(units) + ".", "panel-text"));
+      all.add(text(say("Common mistake: {wrong}.", op.wrong().in(units)), "panel-text"));
     }
     op.care().forEach(c -> all.add(text(c.in(units), "caution")));
   }
@@ -199,7 +209,7 @@ public final class OperationCard extends VBox {
         .forEach(s -> all.add(disagreeing(s, units)));
     List<Bench.Held> results = bench.bench().results(op);
     if (!results.isEmpty()) {
-      all.add(text("Measure the result", "panel-heading"));
+      all.add(text(say("Measure the result"), "panel-heading"));
       results.forEach(h -> all.add(new HoldRow(h, session, bench, context.days().lastTime())));
     }
   }
@@ -216,7 +226,7 @@ public final class OperationCard extends VBox {
   private List<Node> buttons(Bench.OperationStatus step, Units units) {
     Operation op = step.operation();
     boolean done = step.state() == Bench.State.DONE;
-    Button mark = new Button(done ? "Mark as not done" : "Done");
+    Button mark = new Button(done ? say("Mark as not done") : say("Done"));
     ControlNames.set(mark, "operation.done");
     mark.getStyleClass().add(done ? "text-button" : "main-button");
     mark.setOnAction(
@@ -231,15 +241,17 @@ public final class OperationCard extends VBox {
             again();
           }
         });
-    Button go = new Button("Open machine view");
+    Button go = new Button(say("Open machine view"));
     ControlNames.set(go, "operation.machine");
     go.getStyleClass().add("text-button");
     go.setOnAction(e -> context.machine());
-    Button back = new Button("Undo last");
+    Button back = new Button(say("Undo last"));
     ControlNames.set(back, "operation.undo");
     back.getStyleClass().add("text-button");
     back.setDisable(bench.last().isEmpty());
-    bench.last().ifPresent(o -> LazyTooltip.on(back, "Not done: " + o.title().in(units)));
+    bench
+        .last()
+        .ifPresent(o -> LazyTooltip.on(back, say("Not done: {title}", o.title().in(units))));
     back.setOnAction(e -> bench.undoLast());
     List<Node> all = new ArrayList<>();
     FlowPane row = new FlowPane(10, 4, mark, back, go);
@@ -276,7 +288,7 @@ public final class OperationCard extends VBox {
     if (c == null) {
       return;
     }
-    all.add(text("What the last measurement changed", "panel-heading"));
+    all.add(text(say("What the last measurement changed"), "panel-heading"));
     Label told = text(c.summary().in(units), "panel-text");
     ControlNames.set(told, "operation.changed");
     told.getStyleClass().add(style(c.verdict()));
@@ -287,7 +299,11 @@ public final class OperationCard extends VBox {
             s ->
                 all.add(
                     text(
-                        s.state().word() + ": " + s.what().in(units) + ", " + s.left().text(units),
+                        say(
+                            "{state}: {what}, {left}",
+                            say(s.state().word()),
+                            s.what().in(units),
+                            s.left().text(units)),
                         "decision-message")));
     if (!c.newClearances().isEmpty()) {
       Plan kept = session.kept();
@@ -305,7 +321,7 @@ public final class OperationCard extends VBox {
    * found stands there as long as the plan does.
    */
   private Node help(String id, Supplier<List<Proposal>> ways, Units units) {
-    Button ask = new Button("Suggest fixes");
+    Button ask = new Button(say("Suggest fixes"));
     ControlNames.set(ask, id);
     ask.getStyleClass().add("text-button");
     Plan of = session.kept();
@@ -329,22 +345,22 @@ public final class OperationCard extends VBox {
           .addAll(
               asked
                   .map(all -> offered(all, units))
-                  .orElse(List.of(text("Trying changes …", "lower-note"))));
+                  .orElse(List.of(text(say("Trying changes …"), "lower-note"))));
     }
     return rows;
   }
 
   private List<Node> offered(List<Proposal> ways, Units units) {
     return ways.isEmpty()
-        ? List.of(text("Nothing needs doing, or no single change would help.", "panel-text"))
+        ? List.of(text(say("Nothing needs doing, or no single change would help."), "panel-text"))
         : ways.stream().map(w -> way(w, units)).toList();
   }
 
   private Node way(Proposal way, Units units) {
-    Button apply = new Button("Apply");
+    Button apply = new Button(say("Apply"));
     apply.getStyleClass().add("text-button");
-    apply.setAccessibleText("Apply: " + way.words());
-    apply.setOnAction(e -> session.make("fixes", "fixes", way.change()));
+    apply.setAccessibleText(say("Apply: {way}", way.words()));
+    apply.setOnAction(e -> session.make(say("fixes"), "fixes", way.change()));
     return new VBox(1, text(way.words(units), "panel-text"), apply);
   }
 

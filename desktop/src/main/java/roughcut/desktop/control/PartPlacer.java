@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +24,8 @@ public final class PartPlacer extends VBox {
   private final PickField<String> board;
   private final EntryField x;
   private final EntryField y;
-  private final Button turn = new Button("Turn end for end");
-  private final Button byItself = new Button("Place automatically");
+  private final Button turn = new Button(say("Turn end for end"));
+  private final Button byItself = new Button(say("Place automatically"));
   private final Label state = new Label();
   private Plan plan;
   private String chosen = "";
@@ -31,21 +33,21 @@ public final class PartPlacer extends VBox {
   public PartPlacer(Session session) {
     super(4);
     this.session = session;
-    Label heading = new Label("Place a part by hand");
+    Label heading = new Label(say("Place a part by hand"));
     heading.getStyleClass().add("panel-heading");
-    part = new PickField<>("part.which", "Part", this::label, this::choose);
+    part = new PickField<>("part.which", say("Part"), this::label, this::choose);
     board =
         new PickField<>(
             "part.board",
-            "On board",
+            say("On board"),
             b -> b,
             b ->
                 place(
                     now()
                         .map(p -> new Placement(b, p.x(), p.y(), p.turned()))
                         .orElse(new Placement(b, 0, 0, false))));
-    x = number("part.x", "From its end", true);
-    y = number("part.y", "From its edge", false);
+    x = number("part.x", say("From its end"), true);
+    y = number("part.y", say("From its edge"), false);
     ControlNames.set(turn, "part.turn");
     turn.getStyleClass().add("text-button");
     turn.setOnAction(
@@ -55,7 +57,7 @@ public final class PartPlacer extends VBox {
     byItself.setOnAction(
         e -> {
           session.make(
-              "placing a part",
+              say("placing a part"),
               "part." + chosen,
               b -> b.withDesign(b.design().withPlacement(chosen, null)));
           session.history().settle();
@@ -84,7 +86,7 @@ public final class PartPlacer extends VBox {
                                 along ? value.getAsDouble() : p.x(),
                                 along ? p.y() : value.getAsDouble(),
                                 p.turned())))
-                .orElse(Optional.of("Choose a board first")));
+                .orElse(Optional.of(say("Choose a board first"))));
   }
 
   /** Where the chosen part lies now. */
@@ -96,7 +98,7 @@ public final class PartPlacer extends VBox {
 
   private Optional<String> enter(Placement placement) {
     return session.edit(
-        "placing " + label(chosen),
+        say("placing {chosen}", label(chosen)),
         "part." + chosen,
         b -> b.withDesign(b.design().withPlacement(chosen, placement)));
   }
@@ -111,7 +113,7 @@ public final class PartPlacer extends VBox {
         ? id
         : plan.parts().stream()
             .filter(p -> p.id().equals(id))
-            .map(p -> p.label().toString())
+            .map(p -> say(p.label()))
             .findFirst()
             .orElse(id);
   }
@@ -146,10 +148,10 @@ public final class PartPlacer extends VBox {
         .of(id)
         .map(
             l ->
-                Math.round(l.x() + dx)
-                    + " from the end, "
-                    + Math.round(l.y() + dy)
-                    + " from the edge")
+                say(
+                    "{x} from the end, {y} from the edge",
+                    Math.round(l.x() + dx),
+                    Math.round(l.y() + dy)))
         .orElse("");
   }
 
@@ -182,9 +184,9 @@ public final class PartPlacer extends VBox {
                 l ->
                     l.byHand()
                         ? l.trouble().isEmpty()
-                            ? "Placed by hand"
-                            : "by hand: " + l.trouble().in(session.units().get())
-                        : "placed automatically")
+                            ? say("Placed by hand")
+                            : say("by hand: {trouble}", l.trouble().in(session.units().get()))
+                        : say("placed automatically"))
             .orElseGet(
                 () ->
                     next.boards().homeless().stream()

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -79,7 +81,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(StyleStates.MEASURING, true);
-    field.setPromptText("not measured");
+    field.setPromptText(say("not measured"));
     field.setAccessibleText(measurable.label().in(session.units().get()));
     field.setAccessibleHelp(measurable.hint().in(session.units().get()));
     unit.getStyleClass().add("decision-unit");
@@ -137,12 +139,12 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
   @Override
   public Optional<String> enter(String text) {
     String name = measurable.label().in(session.units().get()).toLowerCase(Locale.ROOT);
-    String merge = "measured " + measurable.id();
+    String merge = say("measured {id}", measurable.id());
     Plan before = session.kept();
     Optional<String> refusal =
         text.isBlank()
-            ? session.edit("removing " + name, merge, withdrawn())
-            : read(text, asked, v -> session.edit("measured " + name, merge, at(v)));
+            ? session.edit(say("removing {name}", name), merge, withdrawn())
+            : read(text, asked, v -> session.edit(say("measured {name}", name), merge, at(v)));
     // Entered again as it is, what was asked about is taken.
     asked = refusal.isPresent() ? text.strip() : "";
     if (refusal.isEmpty()) {
@@ -227,9 +229,10 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
         standing()
             .map(
                 r ->
-                    measurable.hint().in(session.units().get())
-                        + "\nmeasured "
-                        + RelativeDay.days(r.on(), session.now().today()))
-            .orElse(measurable.hint().in(session.units().get()) + "\nnot measured yet"));
+                    say(
+                        "{hint}\nmeasured {days}",
+                        measurable.hint().in(session.units().get()),
+                        RelativeDay.days(r.on(), session.now().today())))
+            .orElse(say("{hint}\nnot measured yet", measurable.hint().in(session.units().get()))));
   }
 }

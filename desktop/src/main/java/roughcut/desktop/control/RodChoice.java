@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.VBox;
 import roughcut.design.RodSizes;
 import roughcut.desktop.session.Session;
@@ -12,11 +14,11 @@ public final class RodChoice extends VBox {
     PickField<RodKind> kinds =
         new PickField<>(
             "rod.kind",
-            "Rod",
+            say("Rod"),
             RodKind::name,
             kind -> {
               session.make(
-                  "truss rod", "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
+                  say("truss rod"), "rod.kind", b -> b.withDesign(RodSizes.set(b.design(), kind)));
               session.history().settle();
             });
     kinds.show(RodBook.all(), null);

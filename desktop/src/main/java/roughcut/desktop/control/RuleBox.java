@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -39,11 +41,13 @@ public final class RuleBox extends VBox {
   public RuleBox(Session session, Consumer<StraightedgeCheck> onLaid) {
     super(4);
     this.onLaid = onLaid;
-    from = new PickField<>("rule.from", "Fret distances from", d -> d.words().in(units), this::lay);
+    from =
+        new PickField<>(
+            "rule.from", say("Fret distances from"), d -> d.words().in(units), this::lay);
     shows =
         new EntryField(
             "rule.shows",
-            "ruler reads",
+            say("ruler reads"),
             Quantity.LENGTH,
             false,
             session,
@@ -52,7 +56,7 @@ public final class RuleBox extends VBox {
     fret =
         new PickField<Integer>(
                 "rule.fret",
-                "Misplaced mark at fret",
+                say("Misplaced mark at fret"),
                 f -> Integer.toString(f),
                 f -> {
                   which = f;
@@ -62,7 +66,7 @@ public final class RuleBox extends VBox {
     marked =
         new EntryField(
             "rule.marked",
-            "Marked at",
+            say("Marked at"),
             Quantity.FINE_LENGTH,
             true,
             session,

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -72,10 +74,10 @@ public final class SettingRow extends HBox {
         this,
         () ->
             new ContextMenu(
-                Menus.item("Show the sum", this::askForSum),
-                Menus.item("Copy number", this::copy),
-                Menus.asks(this, "What changes this", NumberEvent.CHANGED_BY, value.id())));
-    LazyTooltip.on(this, "Click for the sum, Ctrl+C to copy the number");
+                Menus.item(say("Show the sum"), this::askForSum),
+                Menus.item(say("Copy number"), this::copy),
+                Menus.asks(this, say("What changes this"), NumberEvent.CHANGED_BY, value.id())));
+    LazyTooltip.on(this, say("Click for the sum, Ctrl+C to copy the number"));
   }
 
   /** Shows a value of a plan; null when it has none just now. */
@@ -97,7 +99,7 @@ public final class SettingRow extends HBox {
     number.setText((ratio ? "1 : " : "") + NumberWriter.number(next.value(), next.quantity(), in));
     unit.setText(NumberWriter.sign(next.quantity(), in));
     String error = NumberWriter.roundingError(next.value(), next.quantity(), in);
-    rounding.setText(error.isEmpty() ? "" : "rounded by " + error);
+    rounding.setText(error.isEmpty() ? "" : say("rounded by {error}", error));
     rounding.setVisible(!error.isEmpty());
     rounding.setManaged(!error.isEmpty());
     number.pseudoClassStateChanged(StyleStates.MEASURING, plan.fromWood(next));

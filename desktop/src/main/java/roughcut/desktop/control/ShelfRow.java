@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +45,7 @@ public final class ShelfRow extends VBox {
   private final Place place;
   private final PickField<String> names;
   private final TextField name = new TextField();
-  private final Button put = new Button("Add to inventory …");
+  private final Button put = new Button(say("Add to inventory …"));
   private final Label message = new Label();
   private final ChangeListener<Shop> follower = (p, was, is) -> show();
 
@@ -53,8 +55,8 @@ public final class ShelfRow extends VBox {
     this.place = place;
     names = new PickField<>(id, called, n -> n, this::take);
     ControlNames.set(name, id + ".name");
-    name.setPromptText("Name in the inventory");
-    name.setAccessibleText("Name in the inventory");
+    name.setPromptText(say("Name in the inventory"));
+    name.setAccessibleText(say("Name in the inventory"));
     name.getStyleClass().add("text-entry");
     name.setOnAction(e -> keep());
     name.setOnKeyPressed(
@@ -81,7 +83,7 @@ public final class ShelfRow extends VBox {
   public static ShelfRow of(ShelfGroup group, Session session) {
     return new ShelfRow(
         "shelf." + group.id(),
-        "From inventory",
+        say("From inventory"),
         session,
         pieces(
             group.id(),
@@ -94,7 +96,7 @@ public final class ShelfRow extends VBox {
   static ShelfRow of(Supplier<Fitting> fitting, String type, Session session) {
     return new ShelfRow(
         "shelf.fitting",
-        "From inventory",
+        say("From inventory"),
         session,
         pieces(
             type,
@@ -108,7 +110,7 @@ public final class ShelfRow extends VBox {
   public static ShelfRow ofStrings(Session session) {
     return new ShelfRow(
         "shelf.strings",
-        "String set",
+        say("String set"),
         session,
         new Place() {
           private List<StringSet> sets() {
@@ -201,7 +203,7 @@ public final class ShelfRow extends VBox {
   }
 
   private void take(String chosen) {
-    session.make("“" + chosen + "” from the inventory", "shelf", b -> place.take(b, chosen));
+    session.make(say("“{chosen}” from the inventory", chosen), "shelf", b -> place.take(b, chosen));
     session.history().settle();
   }
 
@@ -211,7 +213,7 @@ public final class ShelfRow extends VBox {
       Build build = session.build().get();
       Optional<String> refusal =
           session.editShop(
-              "“" + called.strip() + "” to the inventory",
+              say("“{called}” to the inventory", called.strip()),
               "shelf",
               s -> s.withShelf(place.keep(s.shelf(), build, called)));
       session.history().settle();

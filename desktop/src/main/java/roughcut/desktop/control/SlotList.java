@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.function.DoubleConsumer;
 import javafx.scene.control.TableColumn;
@@ -32,20 +34,20 @@ public final class SlotList extends NumberTable<Slot> {
    */
   public SlotList(DoubleConsumer onChosen) {
     super("slot-list", s -> onChosen.accept(s.x()));
-    TableColumn<Slot, String> fret = column("fret", s -> Integer.toString(s.number()));
+    TableColumn<Slot, String> fret = column(say("fret"), s -> Integer.toString(s.number()));
     fret.setMinWidth(FRET);
     fret.setMaxWidth(FRET);
     TableColumn<Slot, String> nut =
-        column("from nut line", s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
-    bass = column("bass", s -> edge(s, -1));
-    treble = column("treble", s -> edge(s, 1));
+        column(say("from nut line"), s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+    bass = column(say("bass"), s -> edge(s, -1));
+    treble = column(say("treble"), s -> edge(s, 1));
     List.of(nut, bass, treble).forEach(c -> c.setMinWidth(PLACE));
-    flat = column("flat", s -> text(s.flat()));
-    column("final", s -> text(s.done()));
-    edge = column("left at edge", s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
-    now = column("saw to", s -> s.later().map(l -> text(l.sawNow())).orElse(""));
-    column("under", s -> text(s.under()));
-    column("wire", s -> text(s.wire())).setMinWidth(WIRE);
+    flat = column(say("flat"), s -> text(s.flat()));
+    column(say("final"), s -> text(s.done()));
+    edge = column(say("left at edge"), s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
+    now = column(say("saw to"), s -> s.later().map(l -> text(l.sawNow())).orElse(""));
+    column(say("under"), s -> text(s.under()));
+    column(say("wire"), s -> text(s.wire())).setMinWidth(WIRE);
     getColumns().stream().filter(c -> c.getMinWidth() < FRET).forEach(c -> c.setMinWidth(DEPTH));
   }
 

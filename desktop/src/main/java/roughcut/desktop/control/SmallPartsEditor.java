@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,12 +35,12 @@ public final class SmallPartsEditor extends VBox {
   public SmallPartsEditor(Session session) {
     super(4);
     this.session = session;
-    Label heading = new Label("Keep offcuts for");
+    Label heading = new Label(say("Keep offcuts for"));
     heading.getStyleClass().add("panel-heading");
     which =
         new PickField<>(
             "small.which",
-            "Small part",
+            say("Small part"),
             i -> i < parts().size() ? parts().get(i).name() : "",
             i -> {
               index = i;
@@ -46,14 +48,14 @@ public final class SmallPartsEditor extends VBox {
             });
     ControlNames.set(name, "small.name");
     name.getStyleClass().add("text-entry");
-    name.setAccessibleText("Name of the small part");
+    name.setAccessibleText(say("Name of the small part"));
     name.textProperty()
         .addListener(
             (p, was, is) -> {
               if (!showing) {
                 tell(
                     change(
-                        "name of a small part",
+                        say("name of a small part"),
                         p1 ->
                             new SmallPart(
                                 is.strip(),
@@ -70,21 +72,21 @@ public final class SmallPartsEditor extends VBox {
             Species::name,
             s ->
                 change(
-                    "wood of a small part",
+                    say("wood of a small part"),
                     p -> new SmallPart(p.name(), s.id(), p.length(), p.width(), p.thickness())));
     number(
         "small.length",
-        "Along the grain",
+        say("Along the grain"),
         SmallPart::length,
         (p, v) -> new SmallPart(p.name(), p.species(), v, p.width(), p.thickness()));
     number(
         "small.width",
-        "Across the grain",
+        say("Across the grain"),
         SmallPart::width,
         (p, v) -> new SmallPart(p.name(), p.species(), p.length(), v, p.thickness()));
     number(
         "small.thickness",
-        "Thickness",
+        say("Thickness"),
         SmallPart::thickness,
         (p, v) -> new SmallPart(p.name(), p.species(), p.length(), p.width(), v));
     one.getChildren().addAll(which, name, species);
@@ -95,8 +97,9 @@ public final class SmallPartsEditor extends VBox {
     HBox buttons =
         new HBox(
             6,
-            button("small.add", "Add small part", this::add),
-            button("small.remove", "Remove", () -> edit("removing", l -> l.remove(index))));
+            button("small.add", say("Add small part"), this::add),
+            button(
+                "small.remove", say("Remove"), () -> edit(say("removing"), l -> l.remove(index))));
     getChildren().addAll(heading, one, message, buttons);
   }
 
@@ -128,7 +131,7 @@ public final class SmallPartsEditor extends VBox {
                 index < parts().size()
                     ? OptionalDouble.of(get.applyAsDouble(parts().get(index)))
                     : OptionalDouble.empty(),
-            v -> change("small part", p -> set.apply(p, v.getAsDouble()))));
+            v -> change(say("small part"), p -> set.apply(p, v.getAsDouble()))));
   }
 
   private Optional<String> change(String what, java.util.function.UnaryOperator<SmallPart> change) {
@@ -138,7 +141,7 @@ public final class SmallPartsEditor extends VBox {
 
   private Optional<String> edit(String what, Consumer<List<SmallPart>> change) {
     return session.edit(
-        what + " of a small part",
+        say("{what} of a small part", what),
         "small." + index,
         build -> {
           List<SmallPart> next = new ArrayList<>(build.design().smallParts());
@@ -152,12 +155,12 @@ public final class SmallPartsEditor extends VBox {
   private void add() {
     int number = parts().size() + 1;
     String wood = session.build().get().design().neckStack().strips().get(0).species();
-    while (hasName("part " + number)) {
+    while (hasName(say("part {number}", number))) {
       number++;
     }
-    String fresh = "part " + number;
+    String fresh = say("part {number}", number);
     session.make(
-        "adding a small part",
+        say("adding a small part"),
         "small.add",
         build -> {
           List<SmallPart> next = new ArrayList<>(build.design().smallParts());

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -68,8 +70,8 @@ public final class StackEditor extends VBox {
   private final Which which;
   private final Set<Integer> opened = new HashSet<>();
   private final VBox rows = new VBox(6);
-  private final CheckBox mirrored = new CheckBox("Symmetrical");
-  private final Button add = new Button("Add outer strip");
+  private final CheckBox mirrored = new CheckBox(say("Symmetrical"));
+  private final Button add = new Button(say("Add outer strip"));
   private final Label message = new Label();
   private Stack shown;
 
@@ -80,10 +82,10 @@ public final class StackEditor extends VBox {
     ControlNames.set(this, which == Which.NECK ? "stack-editor" : "body-stack-editor");
     ControlNames.set(mirrored, "stack-mirrored");
     mirrored.setOnAction(
-        e -> change("symmetrical strips", stack -> stack.withMirrored(mirrored.isSelected())));
+        e -> change(say("symmetrical strips"), stack -> stack.withMirrored(mirrored.isSelected())));
     ControlNames.set(add, "stack-add");
     add.getStyleClass().add("text-button");
-    add.setOnAction(e -> change("adding a strip", stack -> stack.addOutside(NEW_STRIP)));
+    add.setOnAction(e -> change(say("adding a strip"), stack -> stack.addOutside(NEW_STRIP)));
     message.getStyleClass().add("decision-message");
     message.setWrapText(true);
     mirrored.setMinWidth(USE_PREF_SIZE);
@@ -155,7 +157,7 @@ public final class StackEditor extends VBox {
     ComboBox<Species> wood = new ComboBox<>();
     ControlNames.set(wood, which.prefix + (index + 1) + ".species");
     wood.getStyleClass().add("choice-box");
-    wood.setAccessibleText("Wood of strip " + (index + 1));
+    wood.setAccessibleText(say("Wood of strip {index}", (index + 1)));
     wood.getItems().setAll(woods().all());
     wood.setConverter(names());
     SearchAsYouType.on(wood);
@@ -165,31 +167,30 @@ public final class StackEditor extends VBox {
     wood.valueProperty()
         .addListener(
             (p, was, is) ->
-                change("wood of a strip", s -> s.change(index, one -> one.withSpecies(is.id()))));
+                change(
+                    say("wood of a strip"), s -> s.change(index, one -> one.withSpecies(is.id()))));
     Button grain = new Button(strip.grain() == Strip.Grain.TO_HEEL ? "→" : "←");
     grain.getStyleClass().add("grain-button");
     grain.setAccessibleText(
-        "Grain of strip "
-            + (index + 1)
-            + " rises "
-            + (strip.grain() == Strip.Grain.TO_HEEL
-                ? "towards the heel"
-                : "towards the headstock"));
-    LazyTooltip.on(grain, "Grain direction: → rises towards the heel, ← towards the headstock");
+        strip.grain() == Strip.Grain.TO_HEEL
+            ? say("Grain of strip {number} rises towards the heel", index + 1)
+            : say("Grain of strip {number} rises towards the headstock", index + 1));
+    LazyTooltip.on(
+        grain, say("Grain direction: → rises towards the heel, ← towards the headstock"));
     grain.setOnAction(
         e ->
             change(
-                "grain of a strip",
+                say("grain of a strip"),
                 s -> s.change(index, one -> one.withGrain(one.grain().other()))));
     HBox lead = new HBox(1, wood, grain);
     lead.setAlignment(Pos.CENTER_LEFT);
     DecisionField thickness = new DecisionField(which.thickness(index + 1), session, lead);
     Button remove = new Button("×");
     remove.getStyleClass().add("grain-button");
-    remove.setAccessibleText("Remove strip " + (index + 1));
-    LazyTooltip.on(remove, "Remove this strip");
+    remove.setAccessibleText(say("Remove strip {index}", (index + 1)));
+    LazyTooltip.on(remove, say("Remove this strip"));
     remove.setDisable(stack.size() <= (stack.mirrored() && index != stack.size() / 2 ? 2 : 1));
-    remove.setOnAction(e -> change("removing a strip", s -> s.remove(index)));
+    remove.setOnAction(e -> change(say("removing a strip"), s -> s.remove(index)));
     HBox line = new HBox(2, thickness);
     HBox.setHgrow(thickness, Priority.ALWAYS);
     line.setAlignment(Pos.TOP_LEFT);
@@ -205,7 +206,7 @@ public final class StackEditor extends VBox {
           if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
             int to = index + (e.getCode() == KeyCode.UP ? -1 : 1);
             if (to >= 0 && to < count(shown)) {
-              change("moving a strip", s -> s.move(index, to));
+              change(say("moving a strip"), s -> s.move(index, to));
               rows.getChildren().get(to).lookup(".decision-field").requestFocus();
             }
             e.consume();
@@ -226,8 +227,8 @@ public final class StackEditor extends VBox {
     Button open = new Button("…");
     ControlNames.set(open, which.prefix + (index + 1) + ".shape");
     open.getStyleClass().add("grain-button");
-    open.setAccessibleText("Taper and bow of strip " + (index + 1));
-    LazyTooltip.on(open, "Taper and bow of this strip");
+    open.setAccessibleText(say("Taper and bow of strip {index}", (index + 1)));
+    LazyTooltip.on(open, say("Taper and bow of this strip"));
     boolean shaped = strip.tapered() || strip.bow() > 0 || opened.contains(index);
     more.setVisible(shaped);
     more.setManaged(shaped);
@@ -252,7 +253,7 @@ public final class StackEditor extends VBox {
 
   /** Moves a strip as by dragging; {@code by} places towards the treble side. */
   public void move(int index, int by) {
-    change("moving a strip", s -> s.move(index, index + by));
+    change(say("moving a strip"), s -> s.move(index, index + by));
   }
 
   private static StringConverter<Species> names() {

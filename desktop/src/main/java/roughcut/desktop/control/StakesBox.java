@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -25,7 +27,8 @@ final class StakesBox extends VBox {
     super(5);
     getStyleClass().add("stakes");
     boolean reason = Risk.wantReason(risks);
-    Label title = text(reason ? "What is at stake" : "This can't be undone", "stakes-title");
+    Label title =
+        text(reason ? say("What is at stake") : say("This can't be undone"), "stakes-title");
     getChildren().add(title);
     for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
@@ -41,13 +44,13 @@ final class StakesBox extends VBox {
     }
     TextField why = new TextField();
     ControlNames.set(why, "operation.reason");
-    why.setPromptText("Reason");
-    why.setAccessibleText("Reason for going on");
-    Button go = new Button(reason ? "Mark done anyway" : "Mark done with these sizes");
+    why.setPromptText(say("Reason"));
+    why.setAccessibleText(say("Reason for going on"));
+    Button go = new Button(reason ? say("Mark done anyway") : say("Mark done with these sizes"));
     ControlNames.set(go, "operation.confirm");
     go.getStyleClass().add("main-button");
     go.setOnAction(e -> done.accept(why.getText().strip()));
-    Button leave = new Button("Cancel");
+    Button leave = new Button(say("Cancel"));
     ControlNames.set(leave, "operation.cancel");
     leave.getStyleClass().add("text-button");
     leave.setOnAction(e -> left.run());

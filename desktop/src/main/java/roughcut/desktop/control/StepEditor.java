@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,7 +28,7 @@ public final class StepEditor extends VBox {
   public StepEditor(Session session) {
     super(6);
     this.session = session;
-    Button add = new Button("Add step");
+    Button add = new Button(say("Add step"));
     ControlNames.set(add, "step-add");
     add.getStyleClass().add("text-button");
     add.setOnAction(
@@ -49,7 +51,7 @@ public final class StepEditor extends VBox {
   }
 
   private void change(Consumer<List<BlankStep>> change) {
-    tell(edit("step of the blank", "neck.steps", change));
+    tell(edit(say("step of the blank"), "neck.steps", change));
     session.history().settle();
   }
 
@@ -97,7 +99,7 @@ public final class StepEditor extends VBox {
         new PickField<>(
             id + ".kind",
             (index + 1) + ".",
-            k -> k.label().toString(),
+            k -> say(k.label()),
             k ->
                 change(
                     list -> {
@@ -137,7 +139,7 @@ public final class StepEditor extends VBox {
         row.getChildren().add(length(index, id));
       }
     }
-    Button remove = new Button("Remove step");
+    Button remove = new Button(say("Remove step"));
     remove.getStyleClass().add("text-button");
     remove.setOnAction(e -> change(list -> list.remove(index)));
     row.getChildren().add(new HBox(remove));
@@ -151,9 +153,9 @@ public final class StepEditor extends VBox {
   private EntryField thickness(int index, String id, BlankStep step) {
     String called =
         switch (step.kind()) {
-          case OPENED -> "Centre strip (0 for none)";
-          case WINGED -> "Width of each wing";
-          case TURNED, CAPPED, HEEL_BLOCK -> "Thickness";
+          case OPENED -> say("Centre strip (0 for none)");
+          case WINGED -> say("Width of each wing");
+          case TURNED, CAPPED, HEEL_BLOCK -> say("Thickness");
         };
     return new EntryField(
         id + ".thickness",
@@ -164,7 +166,7 @@ public final class StepEditor extends VBox {
         () -> OptionalDouble.of(now(index).thickness()),
         v ->
             edit(
-                "thickness of a step",
+                say("thickness of a step"),
                 id + ".thickness",
                 list ->
                     list.set(
@@ -179,14 +181,14 @@ public final class StepEditor extends VBox {
   private EntryField length(int index, String id) {
     return new EntryField(
         id + ".length",
-        "Length (0 for full length)",
+        say("Length (0 for full length)"),
         Quantity.ROUGH_LENGTH,
         false,
         session,
         () -> OptionalDouble.of(now(index).length()),
         v ->
             edit(
-                "length of a step",
+                say("length of a step"),
                 id + ".length",
                 list ->
                     list.set(

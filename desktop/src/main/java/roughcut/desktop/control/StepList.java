@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -24,10 +26,10 @@ public final class StepList extends NumberTable<Bench.OperationStatus> {
   public StepList(Consumer<String> onChosen, BiConsumer<String, String> onMoved) {
     super("step-list", s -> onChosen.accept(s.operation().id()));
     width(words("", s -> sign(s.state())), 26, 26);
-    width(words("operation", s -> s.operation().title().toString()), 220, 2000);
-    width(words("part", s -> s.operation().part().word()), 66, 80);
-    width(column("min", s -> Integer.toString(s.operation().minutes())), 40, 44);
-    width(words("stands", s -> s.state().words().toString()), 110, 150);
+    width(words(say("operation"), s -> say(s.operation().title())), 220, 2000);
+    width(words(say("part"), s -> say(s.operation().part().word())), 66, 80);
+    width(column(say("min"), s -> Integer.toString(s.operation().minutes())), 40, 44);
+    width(words(say("status"), s -> say(s.state().words())), 110, 150);
     // Alt and an arrow move the row; the keys alone go on choosing.
     addEventFilter(
         KeyEvent.KEY_PRESSED,

@@ -60,7 +60,7 @@ final class StopCard extends Button {
     getStyleClass().removeAll("thin-stop", "thin-look");
     getStyleClass().add("thin-" + state.word());
     shape.setContent(StyleStates.shape(state));
-    word.setText(finding.topic().words().in(units) + ": " + Finding.counted(stops));
+    word.setText(finding.topic().words().in(units) + ": " + Finding.counted(stops).in(units));
     List<String> words = stops.stream().map(f -> f.words(units)).toList();
     what.setText(words.get(0));
     chip.show(StyleStates.shape(state), "", word.getText());

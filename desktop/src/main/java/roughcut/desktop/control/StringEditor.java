@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +24,7 @@ public final class StringEditor extends VBox {
   private final Session session;
   private final PickField<Integer> which;
   private final List<EntryField> fields = new ArrayList<>();
-  private final CheckBox wound = new CheckBox("wound");
+  private final CheckBox wound = new CheckBox(say("wound"));
   private int index;
   private boolean showing;
 
@@ -32,7 +34,7 @@ public final class StringEditor extends VBox {
     which =
         new PickField<>(
             "string.which",
-            "String",
+            say("String"),
             this::called,
             i -> {
               index = i;
@@ -41,34 +43,34 @@ public final class StringEditor extends VBox {
     fields.add(
         new EntryField(
             "string.gauge",
-            "Gauge",
+            say("Gauge"),
             Quantity.FINE_LENGTH,
             false,
             session,
             () -> OptionalDouble.of(one().gauge()),
-            v -> change("gauge", s -> s.withGauge(v.getAsDouble()))));
+            v -> change(say("gauge"), s -> s.withGauge(v.getAsDouble()))));
     fields.add(
         new EntryField(
             "string.pitch",
-            "Tuning",
+            say("Tuning"),
             Quantity.PITCH,
             false,
             session,
             () -> OptionalDouble.of(one().pitch()),
-            v -> change("pitch", s -> s.withPitch(v.getAsDouble()))));
+            v -> change(say("pitch"), s -> s.withPitch(v.getAsDouble()))));
     fields.add(
         new EntryField(
             "string.core",
-            "Core diameter (if known)",
+            say("Core (if known)"),
             Quantity.FINE_LENGTH,
             false,
             session,
             () -> OptionalDouble.of(one().core()),
-            v -> change("core", s -> s.withCore(v.getAsDouble()))));
+            v -> change(say("core"), s -> s.withCore(v.getAsDouble()))));
     fields.add(
         new EntryField(
             "string.own",
-            "Own compensation",
+            say("Own compensation"),
             Quantity.FINE_LENGTH,
             false,
             session,
@@ -79,14 +81,14 @@ public final class StringEditor extends VBox {
     wound.setOnAction(
         e -> {
           if (!showing) {
-            change("winding", s -> s.withWound(wound.isSelected()));
+            change(say("winding"), s -> s.withWound(wound.isSelected()));
           }
         });
     HBox buttons =
         new HBox(
             6,
-            button("string.add", "Add bass string", true),
-            button("string.remove", "Remove", false));
+            button("string.add", say("Add bass string"), true),
+            button("string.remove", say("Remove"), false));
     getChildren().add(which);
     getChildren().addAll(fields);
     getChildren().addAll(wound, buttons);
@@ -157,7 +159,7 @@ public final class StringEditor extends VBox {
 
   private void count(boolean more) {
     session.make(
-        more ? "adding a string" : "removing a string",
+        more ? say("adding a string") : say("removing a string"),
         "strings",
         b -> {
           List<StringSpec> next = new ArrayList<>(b.design().strings());
@@ -174,7 +176,7 @@ public final class StringEditor extends VBox {
   private Optional<String> change(String what, UnaryOperator<StringSpec> change) {
     int at = Math.min(index, strings().size() - 1);
     return session.edit(
-        what + " of string " + (at + 1),
+        say("{what} of string {at}", what, (at + 1)),
         "string." + at + "." + what,
         b -> {
           List<StringSpec> next = new ArrayList<>(b.design().strings());

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Map;
@@ -35,7 +37,7 @@ public final class SumCard extends VBox {
   private final Label number = new Label();
   private final Label formula = new Label();
   private final GridPane inputs = new GridPane();
-  private final Button back = new Button("back");
+  private final Button back = new Button(say("Back"));
   private final Deque<Value> before = new ArrayDeque<>();
   private final Consumer<String> goToDecision;
   private final Session session;
@@ -67,10 +69,10 @@ public final class SumCard extends VBox {
     formula.setWrapText(true);
     inputs.setHgap(10);
     inputs.setVgap(3);
-    Button copy = new Button("copy");
+    Button copy = new Button(say("Copy"));
     copy.getStyleClass().add("text-button");
     copy.setOnAction(e -> NumberClipboard.copy(shown, units));
-    Button close = new Button("close");
+    Button close = new Button(say("Close"));
     ControlNames.set(close, "sum-close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> hide());
@@ -199,23 +201,21 @@ public final class SumCard extends VBox {
   }
 
   private String words(Value value) {
-    String measured = value.fromMeasured() ? ", as measured" : "";
     return value.label().in(units)
         + ", "
         + switch (value.origin()) {
           case MEASURED -> value.reading().map(this::read).orElse("");
-          case DECIDED -> "decided";
+          case DECIDED -> say("decided");
           case KNOWN -> value.how();
-          case FOUND -> "found" + measured;
-          case WORKED -> "calculated" + measured;
+          case FOUND -> value.fromMeasured() ? say("found, as measured") : say("found");
+          case WORKED -> value.fromMeasured() ? say("calculated, as measured") : say("calculated");
         };
   }
 
   private String read(MeasuredValue read) {
-    return "measured "
-        + RelativeDay.days(read.on(), session.now().today())
-        + " (planned "
-        + NumberWriter.text(read.nominal(), read.quantity(), units)
-        + ")";
+    return say(
+        "measured {days} (planned {nominal})",
+        RelativeDay.days(read.on(), session.now().today()),
+        NumberWriter.text(read.nominal(), read.quantity(), units));
   }
 }

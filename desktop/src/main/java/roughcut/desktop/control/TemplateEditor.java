@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,10 +36,10 @@ public final class TemplateEditor extends VBox {
   private final PickField<String> registered;
   private final EntryField thickness;
   private final EntryField opening;
-  private final CheckBox master = new CheckBox("Master template, for copying");
-  private final CheckBox treble = new CheckBox("Mark shows with the treble side up");
+  private final CheckBox master = new CheckBox(say("Master template, for copying"));
+  private final CheckBox treble = new CheckBox(say("Mark shows with the treble side up"));
   private final Button button = new Button();
-  private final Label none = new Label("No template yet");
+  private final Label none = new Label(say("No template yet"));
   private final Consumer<String> look;
   private List<String> here = List.of();
   private String name = "";
@@ -52,30 +54,30 @@ public final class TemplateEditor extends VBox {
     super(4);
     this.session = session;
     this.look = look;
-    which = new PickField<>("template.which", "Rout", this::spoken, this::pick);
-    belongs = new PickField<>("template.belongs", "Made for", this::spoken, this::belongTo);
+    which = new PickField<>("template.which", say("Rout"), this::spoken, this::pick);
+    belongs = new PickField<>("template.belongs", say("Made for"), this::spoken, this::belongTo);
     material =
         new PickField<>(
             "template.material",
-            "Material",
+            say("Material"),
             m -> m,
             m -> change(t -> with(t, m, t.use(), t.registered())));
     use =
         new PickField<>(
             "template.use",
-            "Used for",
-            u -> u.word().replace('-', ' '),
+            say("Used for"),
+            u -> say(u.word().replace('-', ' ')),
             u -> change(t -> with(t, t.material(), u, t.registered())));
     registered =
         new PickField<>(
             "template.registered",
-            "Located by",
+            say("Located by"),
             m -> m,
             m -> change(t -> with(t, t.material(), t.use(), m)));
     thickness =
         new EntryField(
             "template.own-thickness",
-            "Thickness",
+            say("Thickness"),
             Quantity.LENGTH,
             false,
             session,
@@ -87,7 +89,7 @@ public final class TemplateEditor extends VBox {
     opening =
         new EntryField(
             "template.opening",
-            "Opening, measured",
+            say("Opening, measured"),
             Quantity.FINE_LENGTH,
             true,
             session,
@@ -172,7 +174,7 @@ public final class TemplateEditor extends VBox {
   private Optional<String> change(UnaryOperator<Template> change) {
     String own = name;
     return session.editShop(
-        "template for " + own,
+        say("template for {own}", own),
         "template." + own,
         s ->
             s.withTemplates(
@@ -191,7 +193,7 @@ public final class TemplateEditor extends VBox {
       String from = name;
       name = rout;
       session.editShop(
-          "use of a template", "template." + from, s -> s.withTemplateRenamed(from, rout));
+          say("use of a template"), "template." + from, s -> s.withTemplateRenamed(from, rout));
       session.history().settle();
     }
   }
@@ -200,7 +202,7 @@ public final class TemplateEditor extends VBox {
     String own = name;
     boolean is = template().isPresent();
     session.makeShop(
-        is ? "no template for " + own : "a template for " + own,
+        is ? say("no template for {own}", own) : say("a template for {own}", own),
         "template." + own,
         s -> {
           List<Template> next = new ArrayList<>(s.templates());
@@ -254,7 +256,7 @@ public final class TemplateEditor extends VBox {
     none.setManaged(template.isEmpty());
     made.setVisible(template.isPresent());
     made.setManaged(template.isPresent());
-    button.setText(template.isPresent() ? "Remove" : "Add template");
+    button.setText(template.isPresent() ? say("Remove") : say("Add template"));
     template.ifPresent(
         t -> {
           belongs.show(

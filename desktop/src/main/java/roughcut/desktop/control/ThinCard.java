@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
@@ -104,13 +106,14 @@ final class ThinCard extends Button {
       getStyleClass().add("thin-" + now);
       state = now;
       shape.setContent(StyleStates.shape(next.state()));
-      word.setText(now);
+      word.setText(say(now));
     }
     number.setText(NumberWriter.number(next.left().value(), Quantity.LENGTH, units));
     what.setText(next.what().in(units));
     chip.show(StyleStates.shape(next.state()), number.getText(), next.what().in(units));
     limits.setText(
-        (next.later() ? "now " + next.nowText().in(units) + " · " : "") + limits(next, units));
+        (next.later() ? say("now {nowText} · ", next.nowText().in(units)) : "")
+            + limits(next, units));
     fill();
     ControlNames.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
@@ -128,11 +131,12 @@ final class ThinCard extends Button {
 
   private static String limits(Clearance clearance, Units units) {
     String better =
-        "target " + NumberWriter.number(clearance.limit().warn(), Quantity.LENGTH, units);
+        say("target {warn}", NumberWriter.number(clearance.limit().warn(), Quantity.LENGTH, units));
     return Double.isNaN(clearance.limit().fail())
         ? better
-        : better
-            + ", minimum "
-            + NumberWriter.number(clearance.limit().fail(), Quantity.LENGTH, units);
+        : say(
+            "{better}, minimum {fail}",
+            better,
+            NumberWriter.number(clearance.limit().fail(), Quantity.LENGTH, units));
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
@@ -33,7 +35,7 @@ public final class ThinRail extends HBox {
 
   private final HBox cards = new HBox(GAP);
   private final ScrollPane scroll = new ScrollPane();
-  private final Label order = new Label("tightest first");
+  private final Label order = new Label(say("tightest first"));
   private final IntConsumer open;
   private final Consumer<Finding> toFinding;
   private final Button more = new Button();
@@ -55,7 +57,7 @@ public final class ThinRail extends HBox {
     this.ask = ask;
     ControlNames.set(this, "thin-rail");
     getStyleClass().add("thin-rail");
-    Label title = new Label("Clearances");
+    Label title = new Label(say("Clearances"));
     title.getStyleClass().add("thin-title");
 
     order.getStyleClass().add("thin-note");
@@ -89,8 +91,8 @@ public final class ThinRail extends HBox {
   private void slim(boolean next) {
     slim = next;
     pseudoClassStateChanged(StyleStates.SLIM, slim);
-    more.setText(slim ? "more" : "less");
-    more.setAccessibleText(slim ? "Open the clearances" : "Close the clearances");
+    more.setText(slim ? say("More") : say("Less"));
+    more.setAccessibleText(slim ? say("Open the clearances") : say("Close the clearances"));
     order.setVisible(!slim);
     order.setManaged(!slim);
     for (Node card : cards.getChildren()) {
@@ -164,7 +166,7 @@ public final class ThinRail extends HBox {
     thinnest = (int) stopped;
     oneStop();
     widen();
-    order.setText((stops == 0 ? "" : "clearances,\n") + clearances.size() + ", tightest first");
+    order.setText(say("{clearances} clearances,\ntightest first", clearances.size()));
   }
 
   /** A chip at the rail's end is shown whole or not at all; the arrows bring it in. */

@@ -1,5 +1,7 @@
 package roughcut.desktop.draw;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -64,9 +66,10 @@ public final class DrawingSurface extends Region {
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(
-        "Drawing. Left and right arrows move the section line by a millimetre, with "
-            + "Shift by a fret, Page Up and Page Down to the next feature; plus and minus "
-            + "zoom; 0 fits the drawing.");
+        say(
+            "Drawing. Left and right arrows move the section line by a millimetre, with "
+                + "Shift by a fret, Page Up and Page Down to the next feature; plus and minus "
+                + "zoom; 0 fits the drawing."));
     setMinSize(0, 0);
     still.setMouseTransparent(true);
     moving.setMouseTransparent(true);

@@ -1,5 +1,7 @@
 package roughcut.desktop.draw;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -86,10 +88,10 @@ final class Knife {
     g.setLineWidth(focused ? 2.4 : 1.6);
     g.strokeLine(px, top, px, g.getCanvas().getHeight());
     String place =
-        "section line, "
-            + KnifeStops.near(stops, frets, at).in(units)
-            + " · "
-            + NumberWriter.text(at, Quantity.LENGTH, units);
+        say(
+            "section line, {near} · {at}",
+            KnifeStops.near(stops, frets, at).in(units),
+            NumberWriter.text(at, Quantity.LENGTH, units));
     double width = TextWidth.of(place, Ink.regular(11));
     boolean left = px > g.getCanvas().getWidth() - WORDS;
     Ink.tag(g, left ? px - 10 - width : px + 10, top + 9, width, 11, 0.92);

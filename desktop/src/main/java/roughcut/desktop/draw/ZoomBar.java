@@ -1,5 +1,7 @@
 package roughcut.desktop.draw;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
@@ -17,9 +19,10 @@ final class ZoomBar extends HBox {
     setAlignment(Pos.CENTER);
     getChildren()
         .addAll(
-            button("+", "zoom.in", "Zoom in (+)", () -> surface.zoom(CLOSER)),
-            button("−", "zoom.out", "Zoom out (−)", () -> surface.zoom(1 / CLOSER)),
-            button("whole", "zoom.fit", "Fit drawing (0, or double-click)", surface::fit));
+            button("+", "zoom.in", say("Zoom in (+)"), () -> surface.zoom(CLOSER)),
+            button("−", "zoom.out", say("Zoom out (−)"), () -> surface.zoom(1 / CLOSER)),
+            button(
+                say("whole"), "zoom.fit", say("Fit drawing (0, or double-click)"), surface::fit));
   }
 
   private static Button button(String words, String id, String tip, Runnable action) {

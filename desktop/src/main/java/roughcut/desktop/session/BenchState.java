@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -169,7 +171,7 @@ public final class BenchState {
     Bench here = bench();
     String said = unfinished.text(NOTE + op.id());
     session.make(
-        "done: " + op.title().in(session.units().get()),
+        say("done: {title}", op.title().in(session.units().get())),
         "done " + op.id(),
         b -> here.done(b, op, hands, said, reason));
     session.history().settle();
@@ -183,7 +185,7 @@ public final class BenchState {
   /** Marks an operation not done after all. */
   public void undone(Operation op) {
     session.make(
-        "not done: " + op.title().in(session.units().get()),
+        say("not done: {title}", op.title().in(session.units().get())),
         "done " + op.id(),
         b -> b.withLog(b.log().without(DoneOperation.of(op.id(), session.now().second()))));
     session.history().settle();
@@ -278,7 +280,7 @@ public final class BenchState {
     Plan before = session.kept();
     again = "";
     session.make(
-        hold.what().in(session.units().get()) + ": " + (yes ? "yes" : "no"),
+        hold.what().in(session.units().get()) + ": " + (yes ? say("yes") : say("no")),
         "look " + hold.of(),
         b -> b.withReading(Reading.of(hold.of(), yes ? 1 : 0, session.now().second())));
     session.history().settle();
@@ -321,7 +323,7 @@ public final class BenchState {
     Plan before = session.kept();
     Optional<String> refusal =
         session.edit(
-            "measured " + hold.what().in(session.units().get()),
+            say("measured {what}", hold.what().in(session.units().get())),
             "measured " + hold.of(),
             b -> b.withReading(Reading.of(hold.of(), value, session.now().second()).by(with)));
     if (refusal.isEmpty()) {
@@ -343,7 +345,7 @@ public final class BenchState {
       return;
     }
     session.make(
-        "note on " + op.title().in(session.units().get()),
+        say("note on {title}", op.title().in(session.units().get())),
         "note " + op.id(),
         b ->
             b.log()
@@ -375,7 +377,7 @@ public final class BenchState {
     Optional<Text> refusal = bench().route().refusal(change);
     if (refusal.isEmpty()) {
       session.make(
-          "work order",
+          say("work order"),
           "order",
           b -> {
             Design design = b.design();

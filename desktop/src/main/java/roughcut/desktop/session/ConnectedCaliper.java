@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.OptionalDouble;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -41,7 +43,7 @@ public final class ConnectedCaliper implements Caliper.Hearer {
 
   @Override
   public void told(Caliper.Trouble trouble) {
-    told.set(trouble.words().toString());
+    told.set(say(trouble.words()));
     if (trouble == Caliper.Trouble.DROPPED) {
       settling.forget();
       settled.set(OptionalDouble.empty());

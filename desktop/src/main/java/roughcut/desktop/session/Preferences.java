@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
+import roughcut.desktop.words.Words;
 import roughcut.file.FileException;
 import roughcut.file.SafeFile;
 import roughcut.measure.Units;
@@ -59,9 +60,10 @@ public final class Preferences {
     try {
       return new Units(
           Units.System.valueOf(values.getProperty("units", "MM")),
-          Integer.parseInt(values.getProperty("denominator", "64")));
+          Integer.parseInt(values.getProperty("denominator", "64")),
+          Words.spoken());
     } catch (IllegalArgumentException e) {
-      return Units.MM;
+      return Units.MM.in(Words.spoken());
     }
   }
 

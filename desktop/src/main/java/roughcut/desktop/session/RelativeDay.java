@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -21,11 +23,11 @@ public final class RelativeDay {
   public static String days(LocalDate day, LocalDate today) {
     long days = ChronoUnit.DAYS.between(day, today);
     if (days == 0) {
-      return "today";
+      return say("today");
     }
     if (days == 1) {
-      return "yesterday";
+      return say("yesterday");
     }
-    return days > 1 && days < 60 ? days + " days ago" : "on " + day;
+    return days > 1 && days < 60 ? say("{days} days ago", days) : say("on {day}", day);
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -218,7 +220,7 @@ public final class Session {
     if (back != null) {
       enterTyped();
       base = null;
-      take("discarding the trial changes", back);
+      take(say("discarding the trial changes"), back);
       whatIf.set(null);
     }
   }
@@ -296,15 +298,16 @@ public final class Session {
           ? new Attempt(next, kept, null)
           : new Attempt(next, planOf(next), null);
     } catch (IllegalArgumentException e) {
-      return new Attempt(null, null, e.getMessage() == null ? CANT_BE : e.getMessage());
+      return new Attempt(null, null, e.getMessage() == null ? impossible() : e.getMessage());
     } catch (RuntimeException | StackOverflowError e) {
       System.getLogger("roughcut").log(System.Logger.Level.WARNING, "an edit failed", e);
-      return new Attempt(null, null, CANT_BE);
+      return new Attempt(null, null, impossible());
     }
   }
 
-  private static final String CANT_BE =
-      "This can't be combined with your other decisions. Nothing was changed.";
+  private static String impossible() {
+    return say("This can't be combined with your other decisions. Nothing was changed.");
+  }
 
   /** Something is being typed; it is entered or restored before anything else happens. */
   public void typing(Typed next) {

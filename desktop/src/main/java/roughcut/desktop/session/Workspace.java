@@ -1,5 +1,7 @@
 package roughcut.desktop.session;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -86,9 +88,10 @@ public final class Workspace {
               opened,
               shop,
               data,
-              "The last saved version can't be calculated. This is the version before it, of "
-                  + RelativeDay.at(version.at())
-                  + "; the last one is kept among the versions.");
+              say(
+                  "The last saved version can't be calculated. This is the version "
+                      + "before it, of {at}; the last one is kept among the versions.",
+                  RelativeDay.at(version.at())));
         } catch (FileException | RuntimeException | StackOverflowError e) {
           // the one before that, then
         }
@@ -197,7 +200,7 @@ public final class Workspace {
     }
     autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
     rescue.letGo(path());
-    session.take("loading the other changes", theirs);
+    session.take(say("loading the other changes"), theirs);
   }
 
   /**
@@ -226,7 +229,7 @@ public final class Workspace {
       }
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
       rescue.letGo(path());
-      return session.take("work in another window", both.get()).isEmpty();
+      return session.take(say("work in another window"), both.get()).isEmpty();
     } catch (FileException e) {
       return false;
     }
@@ -253,14 +256,14 @@ public final class Workspace {
       EditHistory theirs = new EditHistory(opened.build(), shop.shop());
       Optional<String> refusal = session.canTake(theirs);
       if (refusal.isPresent()) {
-        return Optional.of("Changed elsewhere and not loaded: " + refusal.get() + ".");
+        return Optional.of(say("Changed elsewhere and not loaded: {refusal}.", refusal.get()));
       }
       autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
-      session.take("work in another window", theirs);
+      session.take(say("work in another window"), theirs);
       return Optional.of(
-          "Another window or program changed this build. You see its current state.");
+          say("Another window or program changed this build. You see its current state."));
     } catch (FileException e) {
-      return Optional.of("Changed elsewhere and unreadable: " + e.getMessage() + ".");
+      return Optional.of(say("Changed elsewhere and unreadable: {why}.", e.getMessage()));
     }
   }
 
@@ -276,13 +279,13 @@ public final class Workspace {
    */
   public void restore(Path version) throws FileException {
     Build earlier = BuildFile.open(version).build();
-    took(session.take("restoring an earlier version", session.work().with(earlier)));
+    took(session.take(say("restoring an earlier version"), session.work().with(earlier)));
   }
 
   /** Goes back to an earlier version of the shop, as an edit that can be undone. */
   public void restoreShop(Path version) throws FileException {
     Shop earlier = ShopFile.read(version);
-    took(session.take("restoring an earlier shop", session.work().with(earlier)));
+    took(session.take(say("restoring an earlier shop"), session.work().with(earlier)));
   }
 
   private static void took(Optional<String> refusal) throws FileException {
@@ -299,7 +302,7 @@ public final class Workspace {
   /** Brings back what was rescued, as an edit that can be undone. */
   public void takeRescued(RescueCopies.Copy copy) throws FileException {
     Build kept = BuildFile.open(copy.copy()).build();
-    took(session.take("restoring rescued work", session.work().with(kept)));
+    took(session.take(say("restoring rescued work"), session.work().with(kept)));
     if (!autosave.flush().troubled()) {
       rescue.letGo(copy.belongs());
     }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -32,7 +34,7 @@ final class BenchWindows {
         .addListener(
             (p, was, is) -> {
               if (!is.isEmpty()) {
-                notice.tell("Caliper: " + is + ".");
+                notice.tell(say("Caliper: {is}.", is));
               }
             });
   }
@@ -61,7 +63,7 @@ final class BenchWindows {
   /** Asks for the file that the system shows a caliper's serial line as, and listens to it. */
   void connectCaliper(Window over) {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Serial port of the caliper, for example /dev/ttyUSB0");
+    chooser.setTitle(say("Serial port of the caliper, for example /dev/ttyUSB0"));
     File device = chooser.showOpenDialog(over);
     if (device != null) {
       connect(device.toPath());
@@ -89,17 +91,18 @@ final class BenchWindows {
       at = at.getParent();
     }
     if (at == null) {
-      notice.tell("Choose a measured field first. The caliper reading goes there.");
+      notice.tell(say("Choose a measured field first. The caliper reading goes there."));
     } else if (caliper.settled().get().isEmpty()) {
       notice.tell(
           caliper.shown().get() == null
-              ? "No caliper is connected. Press Ctrl+Shift+M for a simulated one, or choose "
-                  + "“Connect caliper” in Ctrl+K."
-              : "The caliper reading isn't stable yet.");
+              ? say(
+                  "No caliper is connected. Press Ctrl+Shift+M for a simulated one, or choose "
+                      + "“Connect caliper” in Ctrl+K.")
+              : say("The caliper reading isn't stable yet."));
     } else {
       ((TakesReading) at)
           .take(caliper.settled().get().getAsDouble())
-          .ifPresent(words -> notice.show("Reading not entered: " + words + "."));
+          .ifPresent(words -> notice.show(say("Reading not entered: {words}.", words)));
     }
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -37,9 +39,9 @@ final class CaliperWindow {
   private final Label state = new Label();
   private final Slider jaw = new Slider(0, WIDEST, 20);
   private final Slider tired = new Slider(0, 1, 0);
-  private final ToggleButton held = new ToggleButton("hold");
-  private final ToggleButton low = new ToggleButton("battery low");
-  private final ToggleButton plugged = new ToggleButton("unplug");
+  private final ToggleButton held = new ToggleButton(say("Hold"));
+  private final ToggleButton low = new ToggleButton(say("battery low"));
+  private final ToggleButton plugged = new ToggleButton(say("Unplug"));
   private final Region moving = new Region();
   private final Timeline ticks =
       new Timeline(new KeyFrame(Duration.millis(100), e -> caliper.tick(now())));
@@ -53,9 +55,9 @@ final class CaliperWindow {
     state.getStyleClass().add("panel-text");
     ControlNames.set(state, "caliper.state");
     ControlNames.set(jaw, "caliper.jaw");
-    jaw.setAccessibleText("Jaw opening");
+    jaw.setAccessibleText(say("Jaw opening"));
     ControlNames.set(tired, "caliper.tired");
-    tired.setAccessibleText("Hand unsteadiness");
+    tired.setAccessibleText(say("Hand unsteadiness"));
     Button zero = button("zero", caliper::zero);
     ControlNames.set(held, "caliper.hold");
     held.setOnAction(e -> caliper.hold(held.isSelected()));
@@ -85,12 +87,12 @@ final class CaliperWindow {
             figure,
             state,
             keys,
-            new HBox(8, new Label("unsteady hand"), grow(tired)),
-            small("F4 enters the stable reading where you are measuring."));
+            new HBox(8, new Label(say("unsteady hand")), grow(tired)),
+            small(say("F4 enters the stable reading where you are measuring.")));
     all.getStyleClass().add("caliper");
     Scene scene = Windows.styled(all);
     stage.setScene(scene);
-    stage.setTitle("Simulated caliper");
+    stage.setTitle(say("Simulated caliper"));
     stage.setWidth(420);
     stage.setHeight(330);
     stage.setAlwaysOnTop(true);
@@ -180,6 +182,6 @@ final class CaliperWindow {
     state.setText(
         !hand.told().get().isEmpty()
             ? hand.told().get()
-            : hand.settled().get().isPresent() ? "settled" : "moving");
+            : hand.settled().get().isPresent() ? say("settled") : say("moving"));
   }
 }

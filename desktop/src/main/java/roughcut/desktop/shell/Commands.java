@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -33,7 +35,11 @@ final class Commands {
 
   private void places() {
     for (StationId id : StationId.values()) {
-      all.add(new Command("Go to " + id.title(), "Ctrl+" + id.digit(), () -> window.choose(id)));
+      all.add(
+          new Command(
+              say("Go to {title}", id.title()),
+              say("Ctrl+{digit}", id.digit()),
+              () -> window.choose(id)));
     }
   }
 
@@ -44,8 +50,8 @@ final class Commands {
         String title = titles.get(i);
         all.add(
             new Command(
-                "Go to " + station.name() + ", " + title,
-                "Ctrl+" + station.id().digit() + ", Alt+" + (i + 1),
+                say("Go to {station}, {title}", station.name(), title),
+                say("Ctrl+{digit}, Alt+{i}", station.id().digit(), (i + 1)),
                 () -> {
                   window.choose(station.id());
                   window.page(title);
@@ -57,18 +63,21 @@ final class Commands {
   private void actions() {
     Session session = window.workspace().session();
     window.menu().stream().filter(Objects::nonNull).forEach(all::add);
-    all.add(new Command("Undo", "Ctrl+Z", session::undo));
-    all.add(new Command("Redo", "Ctrl+Shift+Z", session::redo));
-    all.add(new Command("Units: millimetres, inches, fractions", "Ctrl+U", window::nextUnits));
-    all.add(new Command("What if: try changes first", "Ctrl+T", session::beginWhatIf));
-    all.add(new Command(ShopWindow.MACHINE, "F9", window.atBench()::openMachine));
-    all.add(new Command("Simulated caliper", "Ctrl+Shift+M", window.atBench()::openCaliper));
+    all.add(new Command(say("Undo"), say("Ctrl+Z"), session::undo));
+    all.add(new Command(say("Redo"), say("Ctrl+Shift+Z"), session::redo));
     all.add(
         new Command(
-            "Connect caliper …",
+            say("Units: millimetres, inches, fractions"), say("Ctrl+U"), window::nextUnits));
+    all.add(new Command(say("What if: try changes first"), say("Ctrl+T"), session::beginWhatIf));
+    all.add(new Command(say(ShopWindow.MACHINE), "F9", window.atBench()::openMachine));
+    all.add(
+        new Command(say("Simulated caliper"), say("Ctrl+Shift+M"), window.atBench()::openCaliper));
+    all.add(
+        new Command(
+            say("Connect caliper …"),
             "",
             () -> window.atBench().connectCaliper(window.root().getScene().getWindow())));
-    all.add(new Command("Fit drawing", "0", window.surface()::fit));
+    all.add(new Command(say("Fit drawing"), "0", window.surface()::fit));
   }
 
   private void decisions() {
@@ -77,8 +86,8 @@ final class Commands {
       boolean counts = Applicability.idle(design, decision.id()).isEmpty();
       all.add(
           new Command(
-              "Set: " + decision.label().toString(),
-              counts ? decision.editable(design, window.units()) : "not used",
+              say("Set: {decision}", say(decision.label())),
+              counts ? decision.editable(design, window.units()) : say("not used"),
               decision.id(),
               () -> window.goTo(decision.id())));
     }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -26,8 +28,9 @@ import roughcut.record.Build;
 
 /** Opening, saving, naming and going back, with what they say when they can't. */
 final class FileActions {
-  private static final FileChooser.ExtensionFilter BUILDS =
-      new FileChooser.ExtensionFilter("Builds", "*" + BuildFile.ENDING);
+  private static FileChooser.ExtensionFilter builds() {
+    return new FileChooser.ExtensionFilter(say("Builds"), "*" + BuildFile.ENDING);
+  }
 
   private final Workspace workspace;
   private final Notice notice;
@@ -65,25 +68,25 @@ final class FileActions {
   /** The menu under the build's name; null stands for a rule between groups. */
   List<Command> menu(MenuWays ways) {
     List<Command> menu = new ArrayList<>();
-    menu.add(new Command("All builds …", "Ctrl+H", ways::home));
-    menu.add(new Command("New instrument …", "Ctrl+N", ways::begin));
-    menu.add(new Command("New from this one, design only", "", this::like));
-    menu.add(new Command("Open …", "Ctrl+O", this::open));
-    menu.add(new Command("Save", "Ctrl+S", ways::save));
-    menu.add(new Command("Save as …", "", this::saveAs));
-    menu.add(new Command("Rename …", "", this::rename));
-    menu.add(new Command("Earlier versions of this build …", "", ways::versions));
-    menu.add(new Command("Earlier versions of the shop …", "", ways::shopVersions));
+    menu.add(new Command(say("All builds …"), say("Ctrl+H"), ways::home));
+    menu.add(new Command(say("New instrument …"), say("Ctrl+N"), ways::begin));
+    menu.add(new Command(say("New from this one, design only"), "", this::like));
+    menu.add(new Command(say("Open …"), say("Ctrl+O"), this::open));
+    menu.add(new Command(say("Save"), say("Ctrl+S"), ways::save));
+    menu.add(new Command(say("Save as …"), "", this::saveAs));
+    menu.add(new Command(say("Rename …"), "", this::rename));
+    menu.add(new Command(say("Earlier versions of this build …"), "", ways::versions));
+    menu.add(new Command(say("Earlier versions of the shop …"), "", ways::shopVersions));
     menu.add(null);
-    menu.add(new Command("What if …", "Ctrl+T", workspace.session()::beginWhatIf));
-    menu.add(new Command("Full-size sheets", "Ctrl+P", ways::sheets));
-    menu.add(new Command("Inventory: strings and hardware …", "", ways::shelves));
-    menu.add(new Command("Woods: names, weight, movement …", "", ways::woods));
-    menu.add(new Command("Preferences …", "Ctrl+,", ways::preferences));
-    menu.add(new Command("Help: stations, keys, safety", "F1", ways::help));
+    menu.add(new Command(say("What if …"), say("Ctrl+T"), workspace.session()::beginWhatIf));
+    menu.add(new Command(say("Full-size sheets"), say("Ctrl+P"), ways::sheets));
+    menu.add(new Command(say("Inventory: strings and hardware …"), "", ways::shelves));
+    menu.add(new Command(say("Woods: names, weight, movement …"), "", ways::woods));
+    menu.add(new Command(say("Preferences …"), say("Ctrl+,"), ways::preferences));
+    menu.add(new Command(say("Help: stations, keys, safety"), "F1", ways::help));
     if (workspace.isDemo()) {
       menu.add(null);
-      menu.add(new Command("Reset demo …", "", this::askReset));
+      menu.add(new Command(say("Reset demo …"), "", this::askReset));
     }
     return menu;
   }
@@ -110,14 +113,14 @@ final class FileActions {
       Path path = making.in(new ShopBuilds(new OwnShop(Windows.data()).folder()));
       Windows.open(path).choose(StationId.LAYOUT);
     } catch (FileException e) {
-      notice.show("Not started: " + e.getMessage() + ".");
+      notice.show(say("Not started: {why}.", e.getMessage()));
     }
   }
 
   void open() {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Open a build");
-    chooser.getExtensionFilters().add(BUILDS);
+    chooser.setTitle(say("Open a build"));
+    chooser.getExtensionFilters().add(builds());
     chooser.setInitialDirectory(folder(workspace.path().toAbsolutePath().getParent()));
     File chosen = chooser.showOpenDialog(window.get());
     if (chosen != null) {
@@ -133,7 +136,7 @@ final class FileActions {
     try {
       Windows.open(path);
     } catch (FileException e) {
-      notice.show("Not opened: " + e.getMessage());
+      notice.show(say("Not opened: {why}", e.getMessage()));
     }
   }
 
@@ -145,8 +148,8 @@ final class FileActions {
   void saveAs() {
     workspace.session().enterTyped();
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Save as");
-    chooser.getExtensionFilters().add(BUILDS);
+    chooser.setTitle(say("Save as"));
+    chooser.getExtensionFilters().add(builds());
     try {
       chooser.setInitialDirectory(
           folder(
@@ -154,7 +157,7 @@ final class FileActions {
                   ? new OwnShop(Windows.data()).builds()
                   : workspace.path().toAbsolutePath().getParent()));
     } catch (FileException e) {
-      notice.show("Your own shop can't be created: " + e.getMessage());
+      notice.show(say("Your own shop can't be created: {why}", e.getMessage()));
     }
     chooser.setInitialFileName(workspace.session().build().get().name() + BuildFile.ENDING);
     File chosen = chooser.showSaveDialog(window.get());
@@ -164,7 +167,7 @@ final class FileActions {
       try {
         shops(path).ifPresent(shop -> saveTo(path, shop));
       } catch (FileException e) {
-        notice.show("Not saved: " + e.getMessage());
+        notice.show(say("Not saved: {why}", e.getMessage()));
       }
     }
   }
@@ -186,11 +189,12 @@ final class FileActions {
     List<String> words = List.copyOf(shops.keySet());
     ChoiceDialog<String> dialog = new ChoiceDialog<>(words.get(0), words);
     dialog.initOwner(window.get());
-    dialog.setTitle("Save as");
+    dialog.setTitle(say("Save as"));
     dialog.setHeaderText(
-        "Which shop does it belong to? A shop holds the wood rack, saws, cutters and "
-            + "templates.");
-    dialog.setContentText("Shop");
+        say(
+            "Which shop does it belong to? A shop holds the wood rack, saws, cutters and "
+                + "templates."));
+    dialog.setContentText(say("Shop"));
     dialog.setGraphic(null);
     return dialog.showAndWait().map(shops::get);
   }
@@ -204,18 +208,19 @@ final class FileActions {
       shops.put("", workspace::shop);
       return shops;
     }
-    around.ifPresent(f -> shops.put("The shop in that folder: " + f, () -> ShopFile.open(f)));
+    around.ifPresent(
+        f -> shops.put(say("The shop in that folder: {f}", f), () -> ShopFile.open(f)));
     Path own = new OwnShop(Windows.data()).folder();
     if (!own.equals(now) && !around.map(own::equals).orElse(false)) {
-      shops.put("My own shop: " + own, () -> ShopFile.open(own));
+      shops.put(say("My own shop: {own}", own), () -> ShopFile.open(own));
     }
     if (!workspace.isDemo()) {
-      shops.put("Its current shop: " + now, workspace::shop);
+      shops.put(say("Its current shop: {now}", now), workspace::shop);
     }
     Path folder = path.toAbsolutePath().normalize().getParent();
     if (around.isEmpty()) {
       shops.put(
-          "A new shop there, with these boards and tools", () -> workspace.copyOfShop(folder));
+          say("A new shop there, with these boards and tools"), () -> workspace.copyOfShop(folder));
     }
     return shops;
   }
@@ -225,39 +230,45 @@ final class FileActions {
       workspace.saveAs(path, shop.find());
       notice.hide();
     } catch (FileException e) {
-      notice.show("Not saved: " + e.getMessage(), new Command("Save as …", "", this::saveAs));
+      notice.show(
+          say("Not saved: {why}", e.getMessage()), new Command(say("Save as …"), "", this::saveAs));
     } catch (IllegalArgumentException e) {
-      notice.show("Not saved: " + e.getMessage());
+      notice.show(say("Not saved: {why}", e.getMessage()));
     }
   }
 
   private void rename() {
     TextInputDialog dialog = new TextInputDialog(workspace.session().build().get().name());
     dialog.initOwner(window.get());
-    dialog.setTitle("Rename");
+    dialog.setTitle(say("Rename"));
     dialog.setHeaderText(null);
     dialog.setGraphic(null);
-    dialog.setContentText("Name");
+    dialog.setContentText(say("Name"));
     dialog
         .showAndWait()
         .flatMap(
-            name -> workspace.session().edit("name", "name", build -> build.withName(name.strip())))
+            name ->
+                workspace
+                    .session()
+                    .edit(say("name"), "name", build -> build.withName(name.strip())))
         .ifPresent(notice::show);
   }
 
   private void askReset() {
     notice.ask(
-        "Reset the demo? All four instruments, their boards and tools go back to the "
-            + "start. Your own shop isn't touched. You can undo this.",
-        new Command("Reset", "", this::resetDemo));
+        say(
+            "Reset the demo? All four instruments, their boards and tools go back to the "
+                + "start. Your own shop isn't touched. You can undo this."),
+        new Command(say("Reset"), "", this::resetDemo));
   }
 
   void resetDemo() {
     try {
       DemoFolder.Before before = workspace.resetDemo();
-      notice.tell("The demo is reset.", new Command("Undo reset", "", () -> bringBack(before)));
+      notice.tell(
+          say("The demo is reset."), new Command(say("Undo reset"), "", () -> bringBack(before)));
     } catch (FileException e) {
-      notice.show("Not reset: " + e.getMessage());
+      notice.show(say("Not reset: {why}", e.getMessage()));
     }
   }
 
@@ -265,7 +276,7 @@ final class FileActions {
     try {
       workspace.bringBack(before);
     } catch (FileException e) {
-      notice.show("Not restored: " + e.getMessage());
+      notice.show(say("Not restored: {why}", e.getMessage()));
     }
   }
 
@@ -273,21 +284,22 @@ final class FileActions {
    * Tells when saving stopped working, with the ways out; and takes it back when it works again.
    */
   void tellSaving(Autosave.State state) {
-    String kept = state.rescue() == null ? "" : " A rescue copy is at " + state.rescue() + ".";
+    String kept =
+        state.rescue() == null ? "" : say(" A rescue copy is at {rescue}.", state.rescue());
     switch (state.saving()) {
       case FAILED ->
           notice.saving(
-              "Not saved: " + state.words() + "." + kept,
-              new Command("Try again", "", workspace::save),
-              new Command("Save as …", "", this::saveAs));
+              say("Not saved: {state}.{kept}", state.words(), kept),
+              new Command(say("Try again"), "", workspace::save),
+              new Command(say("Save as …"), "", this::saveAs));
       case CHANGED_ON_DISK -> {
         if (workspace.join()) {
-          notice.tell("Another window changed this build too. Work done in both is kept.");
+          notice.tell(say("Another window changed this build too. Work done in both is kept."));
         } else {
           notice.saving(
               state.words() + kept,
-              new Command("Use their version", "", this::reload),
-              new Command("Keep mine", "", workspace::keepMine));
+              new Command(say("Use their version"), "", this::reload),
+              new Command(say("Keep mine"), "", workspace::keepMine));
         }
       }
       case SAVED -> notice.savingIsWell();
@@ -299,7 +311,7 @@ final class FileActions {
     try {
       workspace.reload();
     } catch (FileException e) {
-      notice.show("Not reloaded: " + e.getMessage());
+      notice.show(say("Not reloaded: {why}", e.getMessage()));
     }
   }
 
@@ -308,9 +320,9 @@ final class FileActions {
     Optional<RescueCopies.Copy> copy = workspace.rescued();
     if (copy.isPresent()) {
       notice.ask(
-          "The last changes to this build couldn't be saved. A copy was kept.",
-          new Command("Restore", "", () -> take(copy.get())),
-          new Command("Discard", "", () -> workspace.letGo(copy.get())));
+          say("The last changes to this build couldn't be saved. A copy was kept."),
+          new Command(say("Restore"), "", () -> take(copy.get())),
+          new Command(say("Discard"), "", () -> workspace.letGo(copy.get())));
     } else {
       workspace.said().ifPresent(notice::show);
     }
@@ -319,20 +331,19 @@ final class FileActions {
   /** Offers work on another build that couldn't be saved where it belongs. */
   void offer(RescueCopies.Copy copy) {
     notice.ask(
-        "Changes to "
-            + copy.belongs().getFileName()
-            + " couldn't be saved to "
-            + copy.belongs().getParent()
-            + ". A copy was kept.",
-        new Command("Open copy", "", () -> openInNewWindow(copy.copy())),
-        new Command("Discard", "", () -> workspace.letGo(copy)));
+        say(
+            "Changes to {getFileName} couldn't be saved to {getParent}. A copy was " + "kept.",
+            copy.belongs().getFileName(),
+            copy.belongs().getParent()),
+        new Command(say("Open copy"), "", () -> openInNewWindow(copy.copy())),
+        new Command(say("Discard"), "", () -> workspace.letGo(copy)));
   }
 
   private void take(RescueCopies.Copy copy) {
     try {
       workspace.takeRescued(copy);
     } catch (FileException e) {
-      notice.show("Not restored: " + e.getMessage());
+      notice.show(say("Not restored: {why}", e.getMessage()));
     }
   }
 }

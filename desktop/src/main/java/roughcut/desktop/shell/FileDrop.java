@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -52,9 +54,11 @@ final class FileDrop {
       window.outline(file);
     } else {
       notice.show(
-          file.getFileName()
-              + " can't be opened here. Drop a build, a CSV table of boards, or an SVG or DXF "
-              + "outline.");
+          say(
+              "{getFileName} can't be opened here. Drop a build, a CSV table of "
+                  + "boards, or an SVG or DXF "
+                  + "outline.",
+              file.getFileName()));
     }
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
@@ -38,7 +40,7 @@ final class FindCard extends VBox {
     words.textProperty().addListener((p, was, is) -> filter());
     words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     ControlNames.set(found, "find-results");
-    found.setPlaceholder(new Label("No results"));
+    found.setPlaceholder(new Label(say("No results")));
     found.setCellFactory(list -> new Cell());
     found.setFocusTraversable(false);
     found.setOnMouseClicked(e -> run());
@@ -48,7 +50,7 @@ final class FindCard extends VBox {
 
   /** Opens on everything. */
   void open() {
-    open("Search numbers, decisions, commands", everything);
+    open(say("Search numbers, decisions, commands"), everything);
   }
 
   /**

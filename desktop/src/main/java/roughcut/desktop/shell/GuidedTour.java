@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -31,7 +33,7 @@ final class GuidedTour extends Pane {
   private final Region ring = new Region();
   private final Label title = new Label();
   private final Label words = new Label();
-  private final Button back = new Button("back");
+  private final Button back = new Button(say("Back"));
   private final Button next = new Button();
   private final Supplier<List<Stop>> route;
   private final Runnable seen;
@@ -68,7 +70,7 @@ final class GuidedTour extends Pane {
     back.getStyleClass().add("text-button");
     ControlNames.set(back, "tour-back");
     back.setOnAction(e -> to(stop - 1));
-    Button enough = new Button("enough");
+    Button enough = new Button(say("Skip"));
     enough.getStyleClass().add("text-button");
     ControlNames.set(enough, "tour-dismiss");
     enough.setOnAction(e -> finish());
@@ -98,8 +100,8 @@ final class GuidedTour extends Pane {
     back.setDisable(stop == 0);
     next.setText(
         stop == stops.size() - 1
-            ? "Start your own"
-            : "Next (" + (stop + 1) + " of " + stops.size() + ")");
+            ? say("Start your own")
+            : say("Next ({stop} of {stops})", (stop + 1), stops.size()));
     place();
     Platform.runLater(this::place); // once what it shows has its size
   }

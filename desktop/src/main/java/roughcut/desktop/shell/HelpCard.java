@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -61,7 +63,8 @@ final class HelpCard extends VBox {
 
   private final TextField words = new TextField();
   private final GridPane lines = new GridPane();
-  private final Label none = new Label("No results here. Ctrl+K searches numbers and commands.");
+  private final Label none =
+      new Label(say("No results here. Ctrl+K searches numbers and commands."));
   private final Overlay overlay;
 
   HelpCard(Overlay overlay, Runnable lookRound) {
@@ -71,11 +74,11 @@ final class HelpCard extends VBox {
     getStyleClass().add("help-card");
     setMaxSize(WIDTH, HEIGHT);
     setPrefSize(WIDTH, HEIGHT);
-    Label title = new Label("Help");
+    Label title = new Label(say("Help"));
     title.getStyleClass().add("help-title");
     ControlNames.set(words, "help.words");
-    words.setPromptText("Search help");
-    words.setAccessibleText("Search help");
+    words.setPromptText(say("Search help"));
+    words.setAccessibleText(say("Search help"));
     words.textProperty().addListener((p, was, is) -> show());
     HBox.setHgrow(words, Priority.ALWAYS);
     HBox head = new HBox(18, title, words);
@@ -84,11 +87,11 @@ final class HelpCard extends VBox {
     lines.setHgap(18);
     lines.setVgap(6);
     none.getStyleClass().add("lower-note");
-    Button close = new Button("close");
+    Button close = new Button(say("Close"));
     ControlNames.set(close, "help.close");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
-    Button look = new Button("Guided tour");
+    Button look = new Button(say("Guided tour"));
     ControlNames.set(look, "help.look");
     look.getStyleClass().add("text-button");
     look.setOnAction(
@@ -103,27 +106,29 @@ final class HelpCard extends VBox {
   private static List<Line> all() {
     List<Line> all = new ArrayList<>();
     for (StationId station : StationId.values()) {
-      all.add(new Line("Stations in work order", station.title(), station.about()));
+      all.add(new Line(say("Stations in work order"), station.title(), station.about()));
     }
     for (String[] key : KEYS) {
-      all.add(new Line("Keyboard shortcuts", key[0], key[1]));
+      all.add(new Line(say("Keyboard shortcuts"), say(key[0]), say(key[1])));
     }
-    all.add(new Line("Safety", "First", Caution.STANDING.toString()));
+    all.add(new Line(say("Safety"), say("First"), say(Caution.STANDING)));
     all.add(
         new Line(
-            "Safety",
-            "Numbers",
-            "are for planning. Keep guards in place, extract the dust, and make a test cut "
-                + "in scrap before you cut the piece."));
+            say("Safety"),
+            say("Numbers"),
+            say(
+                "are for planning. Keep guards in place, extract the dust, and make a test cut "
+                    + "in scrap before you cut the piece.")));
     for (Caution caution : Caution.values()) {
-      all.add(new Line("Safety", title(caution), caution.words().toString()));
+      all.add(new Line(say("Safety"), title(caution), say(caution.words())));
     }
     all.add(
         new Line(
-            "About",
-            "Rough Cut " + RoughCut.VERSION,
-            "Apache License 2.0. The components used are listed in the NOTICE file. B612 "
-                + "font by its authors, SIL Open Font License."));
+            say("About"),
+            say("Rough Cut {vERSION}", RoughCut.VERSION),
+            say(
+                "Apache License 2.0. The components used are listed in the NOTICE file. B612 "
+                    + "font by its authors, SIL Open Font License.")));
     return all;
   }
 

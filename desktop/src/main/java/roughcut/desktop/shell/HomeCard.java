@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -55,7 +57,7 @@ final class HomeCard extends VBox {
   private final Notice notice;
   private final ListView<HomeRow> list = new ListView<>();
   private final Label none =
-      new Label("Your shop has no builds yet. A new instrument takes less than a minute.");
+      new Label(say("Your shop has no builds yet. A new instrument takes less than a minute."));
   private final Button begin;
   private KeyCode held;
   private int filling;
@@ -73,13 +75,13 @@ final class HomeCard extends VBox {
     getStyleClass().add("home");
     setMaxSize(940, 640);
     setPrefSize(940, 640);
-    Label title = new Label("What would you like to do?");
+    Label title = new Label(say("What would you like to do?"));
     title.getStyleClass().add("home-title");
     begin =
         door(
             "home.new",
-            "New instrument",
-            "A few questions, each with a usual answer. You can change everything later.",
+            say("New instrument"),
+            say("A few questions, each with a usual answer. You can change everything later."),
             ways::begin);
     HBox doors =
         new HBox(
@@ -87,10 +89,11 @@ final class HomeCard extends VBox {
             begin,
             door(
                 "home.demo",
-                "Explore the demo",
-                "A made-up shop with four instruments to try things on. None of it is yours.",
+                say("Explore the demo"),
+                say("A made-up shop with four instruments to try things on. None of it is yours."),
                 ways::demo),
-            door("home.open", "Open …", "A build anywhere on this computer.", ways::open));
+            door(
+                "home.open", say("Open …"), say("A build anywhere on this computer."), ways::open));
     ControlNames.set(list, "home.builds");
     list.setCellFactory(l -> new Cell());
     list.setPlaceholder(none);
@@ -99,14 +102,15 @@ final class HomeCard extends VBox {
     VBox.setVgrow(list, Priority.ALWAYS);
     list.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     list.addEventHandler(KeyEvent.KEY_RELEASED, e -> held = null);
-    Label builds = new Label("Builds");
+    Label builds = new Label(say("Builds"));
     builds.getStyleClass().add("panel-heading");
     Label keys =
         new Label(
-            "Enter opens · N starts a new one like it · D duplicates it with its "
-                + "measurements · Delete moves it to the bin");
+            say(
+                "Enter opens · N starts a new one like it · D duplicates it with its "
+                    + "measurements · Delete moves it to the bin"));
     keys.getStyleClass().add("lower-note");
-    Button close = new Button("Close");
+    Button close = new Button(say("Close"));
     close.getStyleClass().add("text-button");
     ControlNames.set(close, "home.close");
     close.setOnAction(e -> overlay.close(this));
@@ -211,7 +215,7 @@ final class HomeCard extends VBox {
 
   private void otherBuilds(FileException why) {
     Platform.runLater(
-        () -> notice.show("Some builds can't be shown correctly: " + why.getMessage() + "."));
+        () -> notice.show(say("Some builds can't be shown correctly: {why}.", why.getMessage())));
   }
 
   private void key(KeyEvent e) {
@@ -258,7 +262,7 @@ final class HomeCard extends VBox {
       fill(making.make());
     } catch (FileException e) {
       overlay.close(this);
-      notice.show("Not " + how + ": " + e.getMessage() + ".");
+      notice.show(say("Not {how}: {why}.", how, e.getMessage()));
     }
   }
 
@@ -270,10 +274,10 @@ final class HomeCard extends VBox {
       Path binned = row.from().bin(row.entry().path());
       fill(null);
       notice.tell(
-          row.entry().name() + " is in the bin.",
-          new Command("Restore", "", () -> back(row.from(), binned)));
+          say("{entry} is in the bin.", row.entry().name()),
+          new Command(say("Restore"), "", () -> back(row.from(), binned)));
     } catch (FileException e) {
-      notice.show("Not deleted: " + e.getMessage() + ".");
+      notice.show(say("Not deleted: {why}.", e.getMessage()));
     }
   }
 
@@ -282,7 +286,7 @@ final class HomeCard extends VBox {
       builds.back(binned);
       fill(null);
     } catch (FileException e) {
-      notice.show("Not restored: " + e.getMessage() + ".");
+      notice.show(say("Not restored: {why}.", e.getMessage()));
     }
   }
 
@@ -331,7 +335,7 @@ final class HomeCard extends VBox {
       stopped.setManaged(!row.stopped().isEmpty());
       when.setText(
           row.demo()
-              ? "demo"
+              ? say("demo")
               : RelativeDay.days(
                   LocalDate.ofInstant(row.entry().changed(), Windows.now().zone()),
                   Windows.now().today()));
@@ -344,11 +348,11 @@ final class HomeCard extends VBox {
 
     private ContextMenu menu(HomeRow row) {
       ContextMenu menu = new ContextMenu();
-      menu.getItems().add(item("Open", () -> act(KeyCode.ENTER, row)));
-      menu.getItems().add(item("New from this one, design only", () -> act(KeyCode.N, row)));
-      menu.getItems().add(item("Duplicate with measurements", () -> act(KeyCode.D, row)));
+      menu.getItems().add(item(say("Open"), () -> act(KeyCode.ENTER, row)));
+      menu.getItems().add(item(say("New from this one, design only"), () -> act(KeyCode.N, row)));
+      menu.getItems().add(item(say("Duplicate with measurements"), () -> act(KeyCode.D, row)));
       if (!row.demo()) {
-        menu.getItems().add(item("Move to bin", () -> act(KeyCode.DELETE, row)));
+        menu.getItems().add(item(say("Move to bin"), () -> act(KeyCode.DELETE, row)));
       }
       return menu;
     }

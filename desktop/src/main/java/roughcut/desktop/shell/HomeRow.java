@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -104,7 +106,7 @@ record HomeRow(
         plan.map(InstrumentPortrait::of),
         glance
             .map(g -> g.words().in(units))
-            .orElse(entry.trouble().isEmpty() ? "can't be calculated" : entry.trouble()),
+            .orElse(entry.trouble().isEmpty() ? say("can't be calculated") : entry.trouble()),
         plan.map(
                 p ->
                     wrong(

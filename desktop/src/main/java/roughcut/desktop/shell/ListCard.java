@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -65,7 +67,7 @@ abstract class ListCard extends VBox {
     right.setPrefWidth(DETAILS);
     HBox columns = new HBox(22, left, right);
     VBox.setVgrow(columns, Priority.ALWAYS);
-    Button close = new Button("done");
+    Button close = new Button(say("Done"));
     ControlNames.set(close, ControlNames.of(this) + ".close");
     close.getStyleClass().add("main-button");
     close.setOnAction(e -> overlay.close(this));

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
@@ -39,7 +41,7 @@ final class LowerPanelSplitter extends Region {
     getStyleClass().add("lower-grip");
     setCursor(Cursor.V_RESIZE);
     setFocusTraversable(true);
-    setAccessibleText("Lower edge of the drawing; the up and down keys move it");
+    setAccessibleText(say("Lower edge of the drawing; the up and down keys move it"));
     setOnMousePressed(e -> from = e.getScreenY() + height());
     setOnMouseDragged(e -> to(from - e.getScreenY()));
     setOnMouseReleased(e -> preferences.save());

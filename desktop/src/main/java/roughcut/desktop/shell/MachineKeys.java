@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -41,7 +43,7 @@ final class MachineKeys extends FlowPane {
   MachineKeys(Consumer<KeyCode> pressed) {
     super(6, 6);
     for (Key key : KEYS) {
-      Button button = new Button(key.words() + "  " + key.sign());
+      Button button = new Button(say(key.words()) + "  " + key.sign());
       button.getStyleClass().add("machine-key");
       button.setFocusTraversable(false);
       button.setMinWidth(Region.USE_PREF_SIZE);

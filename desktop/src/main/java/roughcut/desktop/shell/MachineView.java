@@ -1,5 +1,8 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -150,7 +153,7 @@ final class MachineView extends BorderPane {
     entry.getStyleClass().add("machine-entry");
     entry.setMinWidth(ENTRY);
     entry.setPrefWidth(ENTRY);
-    entry.setAccessibleText("measurement, note or reason");
+    entry.setAccessibleText(say("measurement, note or reason"));
     HBox ask = new HBox(16, hold, entry);
     ask.setAlignment(Pos.CENTER_LEFT);
     ask.setMinHeight(72);
@@ -231,7 +234,9 @@ final class MachineView extends BorderPane {
    */
   void stakes(List<Risk> risks, boolean reason, Units units) {
     List<Node> all = new ArrayList<>();
-    all.add(line(reason ? "What is at stake" : "This can't be undone", "machine-asked-title"));
+    all.add(
+        line(
+            reason ? say("What is at stake") : say("This can't be undone"), "machine-asked-title"));
     for (Risk risk : risks) {
       boolean last = risk.kind() == Risk.Kind.FINAL;
       if (last && reason) {
@@ -247,8 +252,8 @@ final class MachineView extends BorderPane {
     asked.getChildren().setAll(all);
     hold.setText(
         reason
-            ? "Why do you mark it done anyway? Type a reason and press Enter. Esc cancels."
-            : "Mark it done with these sizes? Press D again. Esc cancels.");
+            ? say("Why do you mark it done anyway? Type a reason and press Enter. Esc cancels.")
+            : say("Mark it done with these sizes? Press D again. Esc cancels."));
     entry.setVisible(reason);
     look(asked);
   }
@@ -271,19 +276,18 @@ final class MachineView extends BorderPane {
     Units units = session.units().get();
     Bench.OperationStatus step = bench.step().orElse(null);
     if (step == null) {
-      title.setText("Nothing to do");
+      title.setText(say("Nothing to do"));
       return;
     }
     Operation op = step.operation();
     List<Bench.OperationStatus> steps = bench.bench().steps();
     place.setText(
-        session.build().get().name()
-            + " · "
-            + op.part().word()
-            + " · "
-            + (steps.indexOf(step) + 1)
-            + " of "
-            + steps.size());
+        say(
+            "{build} · {word} · {indexOf} of {steps}",
+            session.build().get().name(),
+            say(op.part().word()),
+            (steps.indexOf(step) + 1),
+            steps.size()));
     title.setText(op.title().in(units));
     state.setText(
         step.why().isEmpty()
@@ -313,14 +317,13 @@ final class MachineView extends BorderPane {
     FigurePages.Page shown = all.page(number);
     int pages = all.pages().size();
     page.setText(
-        shown.title().toString()
+        say(shown.title())
             + (pages > 1
-                ? (shown.title().isEmpty() ? "" : " · ")
-                    + "page "
-                    + (Math.floorMod(number, pages) + 1)
-                    + " of "
-                    + pages
-                    + ", ↓ for the next"
+                ? say(
+                    "{part}page {floorMod} of {pages}, ↓ for the next",
+                    (shown.title().isEmpty() ? "" : " · "),
+                    (Math.floorMod(number, pages) + 1),
+                    pages)
                 : ""));
     figures.getChildren().clear();
     for (FigurePages.Figure figure : shown.figures()) {
@@ -329,11 +332,11 @@ final class MachineView extends BorderPane {
       // Whole inches and a fraction stay in one piece, whatever they take.
       written.pseudoClassStateChanged(StyleStates.LONG, figure.number().length() > SHORT);
       written.setMinWidth(Region.USE_PREF_SIZE);
-      Label unit = new Label(figure.unit().toString());
+      Label unit = new Label(say(figure.unit()));
       unit.getStyleClass().add("machine-unit");
       HBox row = new HBox(6, written, unit);
       row.setAlignment(Pos.BASELINE_LEFT);
-      Label what = new Label(figure.what().toString());
+      Label what = new Label(say(figure.what()));
       what.getStyleClass().add("machine-what");
       what.setWrapText(true);
       VBox one = new VBox(-6, row, what);
@@ -344,7 +347,7 @@ final class MachineView extends BorderPane {
 
   private void holds(BenchState bench, Operation op, Units units, boolean noting) {
     if (noting) {
-      hold.setText("Note:");
+      hold.setText(say("Note:"));
       entry.setVisible(true);
       return;
     }
@@ -356,11 +359,12 @@ final class MachineView extends BorderPane {
             .map(h -> words(h, units))
             .orElse(
                 all.isEmpty()
-                    ? "Nothing to check first."
-                    : all.size()
-                        + (all.size() == 1 ? " check" : " checks")
-                        + " done: "
-                        + String.join(
+                    ? say("Nothing to check first.")
+                    : count(
+                        all.size(),
+                        "{checks} check done: {which}",
+                        "{checks} checks done: {which}",
+                        String.join(
                             "; ",
                             all.stream()
                                 .map(
@@ -368,23 +372,28 @@ final class MachineView extends BorderPane {
                                         h.hold().what().in(units)
                                             + " "
                                             + h.state().word().in(units))
-                                .toList())));
+                                .toList()))));
   }
 
   private static String words(Bench.Held held, Units units) {
     HoldPoint hold = held.hold();
-    String again = held.state().known() ? " again" : "";
-    return hold.looked()
-        ? "Look" + again + ": " + hold.what().in(units) + "? Y or N – " + hold.how().in(units)
-        : "Measure"
-            + again
-            + ": "
-            + hold.what().in(units)
-            + hold.nominal()
-                .map(n -> ", drawn " + NumberWriter.text(n.value(), n.quantity(), units))
-                .orElse("")
-            + " – "
-            + hold.datum().in(units);
+    if (hold.looked()) {
+      return say(
+          held.state().known()
+              ? "Look again: {what}? Y or N – {how}"
+              : "Look: {what}? Y or N – {how}",
+          hold.what().in(units),
+          hold.how().in(units));
+    }
+    return say(
+        held.state().known()
+            ? "Measure again: {what}{planned} – {datum}"
+            : "Measure: {what}{planned} – {datum}",
+        hold.what().in(units),
+        hold.nominal()
+            .map(n -> say(", planned {size}", NumberWriter.text(n.value(), n.quantity(), units)))
+            .orElse(""),
+        hold.datum().in(units));
   }
 
   /** One line of the list: how it stands, and what it is. */
@@ -395,7 +404,7 @@ final class MachineView extends BorderPane {
       setText(
           empty || step == null
               ? null
-              : step.operation().title().toString() + "  ·  " + step.state().words().toString());
+              : say(step.operation().title()) + "  ·  " + say(step.state().words()));
     }
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -72,7 +74,7 @@ public final class MachineWindow {
         });
     scene.heightProperty().addListener((p, was, is) -> show());
     stage.setScene(scene);
-    stage.titleProperty().bind(session.build().map(b -> b.name() + " – machine view"));
+    stage.titleProperty().bind(session.build().map(b -> say("{b} – machine view", b.name())));
     tick.setCycleCount(Animation.INDEFINITE);
     session.plan().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
@@ -143,7 +145,7 @@ public final class MachineWindow {
 
   private void restore() {
     if (half.turn()) {
-      view.message("Unfinished entry: press M to continue it.");
+      view.message(say("Unfinished entry: press M to continue it."));
     }
   }
 
@@ -247,7 +249,7 @@ public final class MachineWindow {
   private void leave() {
     bench.cancelQuestion();
     if (mode == Mode.REASONING || mode == Mode.CONFIRMING) {
-      view.message("Cancelled.");
+      view.message(say("Cancelled."));
     }
     view.entry().clear();
     mode = Mode.LOOKING;
@@ -262,9 +264,9 @@ public final class MachineWindow {
   private void fromCaliper() {
     Bench.Held held = bench.asked().filter(h -> !h.hold().looked()).orElse(null);
     if (held == null || mode != Mode.LOOKING) {
-      view.message("Nothing to measure here.");
+      view.message(say("Nothing to measure here."));
     } else if (caliper.settled().get().isEmpty()) {
-      view.message("The caliper reading isn't stable yet. Hold still.");
+      view.message(say("The caliper reading isn't stable yet. Hold still."));
     } else {
       view.message("");
       bench
@@ -288,7 +290,7 @@ public final class MachineWindow {
   private void noted(String text) {
     bench.step().ifPresent(s -> bench.note(s.operation(), text));
     leave();
-    view.message(text.isEmpty() ? "" : "Note added.");
+    view.message(text.isEmpty() ? "" : say("Note added."));
   }
 
   private void read(String text) {
@@ -370,7 +372,7 @@ public final class MachineWindow {
   private void done() {
     Bench.OperationStatus step = bench.step().orElse(null);
     if (step == null || step.state() == Bench.State.DONE) {
-      view.message(step == null ? "" : "Already done. Press U to undo the last one.");
+      view.message(step == null ? "" : say("Already done. Press U to undo the last one."));
       return;
     }
     if (mode == Mode.CONFIRMING) {
@@ -393,7 +395,7 @@ public final class MachineWindow {
 
   private void reasoned(String reason) {
     if (reason.isEmpty()) {
-      view.message("Type a few words why, or press Esc.");
+      view.message(say("Type a few words why, or press Esc."));
       return;
     }
     bench.step().ifPresent(s -> tickOff(s.operation(), reason));
@@ -408,22 +410,22 @@ public final class MachineWindow {
     bench.done(op, worked, reason);
     bench.chosen().set(op.id());
     bench.go(1);
-    view.message("Done: " + op.title().in(session.units().get()) + " · U undoes it");
+    view.message(say("Done: {title} · U undoes it", op.title().in(session.units().get())));
     show();
   }
 
   private void undoLast() {
     Optional<Operation> back = bench.undoLast();
     view.message(
-        back.map(o -> "Not done: " + o.title().in(session.units().get()))
-            .orElse("Nothing is done yet."));
+        back.map(o -> say("Not done: {title}", o.title().in(session.units().get())))
+            .orElse(say("Nothing is done yet.")));
     show();
   }
 
   private void undo() {
     Optional<String> name = session.history().undoName();
     session.undo();
-    view.message(name.map(n -> "Undone: " + n).orElse("Nothing to undo."));
+    view.message(name.map(n -> say("Undone: {n}", n)).orElse(say("Nothing to undo.")));
   }
 
   // Timer and figures.
@@ -438,12 +440,12 @@ public final class MachineWindow {
     Duration worked = bench.timer().of(id);
     boolean runs = bench.timer().runs(id);
     view.clock(
-        worked.isZero() && !runs
-            ? ""
-            : String.format(
-                    "%d:%02d:%02d",
-                    worked.toHours(), worked.toMinutesPart(), worked.toSecondsPart())
-                + (runs ? "" : " stopped"));
+        worked.isZero() && !runs ? "" : runs ? time(worked) : say("{time} stopped", time(worked)));
+  }
+
+  private static String time(Duration worked) {
+    return String.format(
+        "%d:%02d:%02d", worked.toHours(), worked.toMinutesPart(), worked.toSecondsPart());
   }
 
   private void turn(int way) {

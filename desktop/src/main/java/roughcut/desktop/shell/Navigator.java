@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.Applicability;
@@ -76,11 +78,11 @@ final class Navigator {
     } else if (e.getEventType() == NumberEvent.CHANGED_BY && value.isPresent()) {
       List<Command> all =
           DependencyTracer.sources(value.get()).stream().map(this::decided).toList();
-      window.cards().find().open("what changes " + quoted(e.id()), () -> all);
+      window.cards().find().open(say("what changes {quoted}", quoted(e.id())), () -> all);
     } else if (e.getEventType() == NumberEvent.CHANGES) {
       List<Command> all =
           DependencyTracer.dependents(plan, e.id()).stream().map(this::worked).toList();
-      window.cards().find().open("what " + quoted(e.id()) + " changes", () -> all);
+      window.cards().find().open(say("what {quoted} changes", quoted(e.id())), () -> all);
     }
     e.consume();
   }

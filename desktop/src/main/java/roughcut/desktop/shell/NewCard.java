@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -47,27 +49,27 @@ final class NewCard extends VBox {
   private final Supplier<Units> units;
   private final Supplier<Woods> woods;
   private final Consumer<Build> begun;
-  private final Shop shop = Shop.usual("a typical shop");
+  private final Shop shop = Shop.usual(say("a typical shop"));
   private final TextField name = new TextField();
-  private final TextField scale = field("new.scale", "Scale length");
-  private final TextField bass = field("new.bass", "Bass-side scale (fanned frets)");
-  private final TextField frets = field("new.frets", "Frets");
+  private final TextField scale = field("new.scale", say("Scale length"));
+  private final TextField bass = field("new.bass", say("Bass-side scale (fanned frets)"));
+  private final TextField frets = field("new.frets", say("Frets"));
   private final PickField<InstrumentKind> kind =
-      new PickField<>("new.kind", "Strings", InstrumentKind::label, this::usual);
+      new PickField<>("new.kind", say("Strings"), InstrumentKind::label, this::usual);
   private final PickField<NeckJoint> joint =
-      new PickField<>("new.joint", "Neck joint", NewCard::called, j -> show());
+      new PickField<>("new.joint", say("Neck joint"), NewCard::called, j -> show());
   private final PickField<HeadMaking> head =
-      new PickField<>("new.head", "Headstock", m -> m.label().toString(), h -> show());
+      new PickField<>("new.head", say("Headstock"), m -> say(m.label()), h -> show());
   private final PickField<Handedness> hand =
-      new PickField<>("new.hand", "Handedness", h -> h.label().toString(), h -> show());
+      new PickField<>("new.hand", say("Handedness"), h -> say(h.label()), h -> show());
   private final PickField<Species> neckWood =
-      new PickField<>("new.neck-wood", "Neck", Species::name, s -> show());
+      new PickField<>("new.neck-wood", say("Neck"), Species::name, s -> show());
   private final PickField<Species> bodyWood =
-      new PickField<>("new.body-wood", "Body", Species::name, s -> show());
+      new PickField<>("new.body-wood", say("Body"), Species::name, s -> show());
   private final PickField<Species> boardWood =
-      new PickField<>("new.fretboard-wood", "Fretboard", Species::name, s -> show());
+      new PickField<>("new.fretboard-wood", say("Fretboard"), Species::name, s -> show());
   private final Label wrong = new Label();
-  private final Button begin = new Button("Create");
+  private final Button begin = new Button(say("Create"));
   private final DrawingPane front = new DrawingPane();
   private final DrawingPane side = new DrawingPane();
 
@@ -90,10 +92,10 @@ final class NewCard extends VBox {
     getStyleClass().add("home");
     setMaxSize(980, 600);
     setPrefSize(980, 600);
-    Label title = new Label("New instrument");
+    Label title = new Label(say("New instrument"));
     title.getStyleClass().add("home-title");
     ControlNames.set(name, "new.name");
-    name.setAccessibleText("Name of the instrument");
+    name.setAccessibleText(say("Name of the instrument"));
     name.textProperty().addListener((p, was, is) -> begin.setDisable(build().isEmpty()));
     ControlNames.set(wrong, "new.wrong");
     wrong.getStyleClass().add("decision-message");
@@ -103,13 +105,14 @@ final class NewCard extends VBox {
     begin.getStyleClass().add("main-button");
     begin.setDefaultButton(true);
     begin.setOnAction(e -> begin());
-    Button not = new Button("Cancel");
+    Button not = new Button(say("Cancel"));
     not.getStyleClass().add("text-button");
     not.setOnAction(e -> overlay.close(this));
     Label rest =
         new Label(
-            "Everything else starts at the usual value for such an instrument. Nothing "
-                + "counts as measured yet, and you can change every number.");
+            say(
+                "Everything else starts at the usual value for such an instrument. Nothing "
+                    + "counts as measured yet, and you can change every number."));
     rest.setWrapText(true);
     rest.getStyleClass().add("lower-note");
     rest.setMinHeight(Region.USE_PREF_SIZE);
@@ -120,15 +123,15 @@ final class NewCard extends VBox {
     VBox form =
         new VBox(
             9,
-            new NamedField("Name", name, 156),
+            new NamedField(say("Name"), name, 156),
             kind,
             hand,
-            new NamedField("Scale length", scale, 156),
-            new NamedField("Bass-side scale (fanned frets)", bass, 156),
-            new NamedField("Frets", frets, 156),
+            new NamedField(say("Scale length"), scale, 156),
+            new NamedField(say("Bass-side scale (fanned frets)"), bass, 156),
+            new NamedField(say("Frets"), frets, 156),
             joint,
             head,
-            heading("Woods (optional)"),
+            heading(say("Woods (optional)")),
             neckWood,
             bodyWood,
             boardWood,
@@ -152,7 +155,7 @@ final class NewCard extends VBox {
   }
 
   private static String called(NeckJoint joint) {
-    return joint.label().toString();
+    return say(joint.label());
   }
 
   private static Label heading(String words) {
@@ -182,7 +185,7 @@ final class NewCard extends VBox {
     neckWood.show(woods.get().all(), woods.get().get(usual.timber().neck()));
     bodyWood.show(woods.get().all(), woods.get().get(usual.timber().body()));
     boardWood.show(woods.get().all(), woods.get().get(usual.timber().fretboard()));
-    name.setText("New instrument");
+    name.setText(say("New instrument"));
     usual(first);
     overlay.open(this, Pos.CENTER, name);
     name.selectAll();

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import atlantafx.base.controls.Tile;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -37,7 +39,7 @@ final class Notice extends Tile {
 
   /** Asks; the last answer leaves everything as it is. */
   void ask(String question, Command... answers) {
-    put(question, true, "Close", answers);
+    put(question, true, say("Close"), answers);
   }
 
   /** Says what went wrong with saving. */

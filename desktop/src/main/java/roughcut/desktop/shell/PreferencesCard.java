@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -25,6 +27,7 @@ import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.file.FileException;
 import roughcut.file.Paper;
 import roughcut.measure.Units;
@@ -50,17 +53,17 @@ final class PreferencesCard extends VBox {
   private final Session session;
   private final Preferences preferences;
   private final PickField<Units> units =
-      new PickField<>("pref.units", "Units", PreferencesCard::words, this::units);
+      new PickField<>("pref.units", say("Units"), PreferencesCard::words, this::units);
   private final PickField<Theme.Light> light =
-      new PickField<>("pref.light", "Theme", Theme.Light::words, this::light);
+      new PickField<>("pref.light", say("Theme"), Theme.Light::words, this::light);
   private final PickField<Theme.TextSize> text =
-      new PickField<>("pref.text", "Text size", Theme.TextSize::words, this::text);
+      new PickField<>("pref.text", say("Text size"), Theme.TextSize::words, this::text);
   private final PickField<Paper> paper =
-      new PickField<>("pref.paper", "Paper", Paper::name, p -> paper(p));
+      new PickField<>("pref.paper", say("Paper"), Paper::name, p -> paper(p));
   private final TextField shopName = new TextField();
   private final Label folder = new Label();
   private final Label wrong = new Label();
-  private final Button close = new Button("done");
+  private final Button close = new Button(say("Done"));
   private final List<Runnable> limits = new ArrayList<>();
   private Theme look;
 
@@ -74,10 +77,10 @@ final class PreferencesCard extends VBox {
     getStyleClass().add("home");
     setMaxSize(980, 620);
     setPrefSize(980, 620);
-    Label title = new Label("Preferences");
+    Label title = new Label(say("Preferences"));
     title.getStyleClass().add("home-title");
     ControlNames.set(shopName, "pref.shop");
-    shopName.setAccessibleText("Shop name");
+    shopName.setAccessibleText(say("Shop name"));
     shopName.setOnAction(e -> rename());
     shopName.focusedProperty().addListener((p, was, is) -> rename(was && !is));
     shopName.setOnKeyPressed(
@@ -94,7 +97,7 @@ final class PreferencesCard extends VBox {
     wrong.setWrapText(true);
     wrong.getStyleClass().add("decision-message");
     wrong.setMinHeight(Region.USE_PREF_SIZE);
-    Button elsewhere = new Button("Change folder …");
+    Button elsewhere = new Button(say("Change folder …"));
     ControlNames.set(elsewhere, "pref.elsewhere");
     elsewhere.getStyleClass().add("text-button");
     elsewhere.setOnAction(e -> elsewhere());
@@ -108,14 +111,14 @@ final class PreferencesCard extends VBox {
     VBox mine =
         new VBox(
             9,
-            heading("For you, in every build"),
+            heading(say("For you, in every build")),
             units,
             light,
             text,
             paper,
-            heading("For this shop"),
-            new NamedField("Name", shopName, 230),
-            heading("Your shop folder"),
+            heading(say("For this shop")),
+            new NamedField(say("Name"), shopName, 230),
+            heading(say("Your shop folder")),
             folder,
             elsewhere,
             wrong,
@@ -123,7 +126,7 @@ final class PreferencesCard extends VBox {
             below);
     mine.setMinWidth(360);
     mine.setPrefWidth(360);
-    VBox all = new VBox(12, heading("Limits of this shop"), note(), ScrollBox.of(limitRows()));
+    VBox all = new VBox(12, heading(say("Limits of this shop")), note(), ScrollBox.of(limitRows()));
     HBox.setHgrow(all, Priority.ALWAYS);
     HBox columns = new HBox(26, mine, all);
     VBox.setVgrow(columns, Priority.ALWAYS);
@@ -144,8 +147,8 @@ final class PreferencesCard extends VBox {
   private static String words(Units units) {
     return switch (units.system()) {
       case MM -> "millimetres";
-      case INCH -> "inches, decimal";
-      case FRACTION -> "inches, in 1/" + units.denominator();
+      case INCH -> say("inches, decimal");
+      case FRACTION -> say("inches, in 1/{denominator}", units.denominator());
     };
   }
 
@@ -158,8 +161,9 @@ final class PreferencesCard extends VBox {
   private static Label note() {
     Label label =
         new Label(
-            "Below the target a clearance is listed to check. Below the minimum it stops "
-                + "the work. Leave the minimum empty and it never stops.");
+            say(
+                "Below the target a clearance is listed to check. Below the minimum it stops "
+                    + "the work. Leave the minimum empty and it never stops."));
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().add("lower-note");
@@ -228,7 +232,7 @@ final class PreferencesCard extends VBox {
   }
 
   private void units(Units next) {
-    window.units(next);
+    window.units(next.in(Words.spoken()));
   }
 
   private void light(Theme.Light next) {
@@ -260,14 +264,14 @@ final class PreferencesCard extends VBox {
     wrong.setText("");
     if (!name.equals(session.shop().get().name())) {
       session
-          .editShop("shop name", "shop.name", s -> s.withName(name))
-          .ifPresent(why -> wrong.setText("Not renamed: " + why + "."));
+          .editShop(say("shop name"), "shop.name", s -> s.withName(name))
+          .ifPresent(why -> wrong.setText(say("Not renamed: {why}.", why)));
     }
   }
 
   private void elsewhere() {
     DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Folder for your shop");
+    chooser.setTitle(say("Folder for your shop"));
     File chosen = chooser.showDialog(getScene().getWindow());
     if (chosen != null) {
       keepIn(chosen);
@@ -280,7 +284,7 @@ final class PreferencesCard extends VBox {
       OwnShop.keepIn(chosen.toPath(), preferences);
       wrong.setText("");
     } catch (FileException e) {
-      wrong.setText("Folder not changed: " + e.getMessage() + ".");
+      wrong.setText(say("Folder not changed: {why}.", e.getMessage()));
     }
     folder();
   }

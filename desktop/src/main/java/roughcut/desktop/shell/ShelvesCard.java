@@ -1,5 +1,8 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,46 +36,48 @@ final class ShelvesCard extends ListCard {
     }
 
     String what() {
-      return piece != null ? ShelfGroup.called(piece.group()).toString() : "string set";
+      return piece != null ? say(ShelfGroup.called(piece.group())) : say("string set");
     }
 
     String measured(LocalDate today) {
       if (piece == null) {
-        return set.strings().size() + " strings";
+        return count(set.strings().size(), "{n} string", "{n} strings");
       }
       int count = piece.measured().size();
       return count == 0
-          ? "as listed"
-          : count
-              + (count == 1 ? " size" : " sizes")
-              + " measured, "
-              + RelativeDay.days(piece.on(), today);
+          ? say("as listed")
+          : count(
+              count,
+              "{n} size measured, {day}",
+              "{n} sizes measured, {day}",
+              RelativeDay.days(piece.on(), today));
     }
   }
 
   private final Session session;
   private final NumberTable<Row> table = new NumberTable<>("shelves.table", this::choose);
   private final VBox sizes = new VBox(4);
-  private final Button copy = button("shelves.copy", "Duplicate");
-  private final Button remove = button("shelves.remove", "Remove");
+  private final Button copy = button("shelves.copy", say("Duplicate"));
+  private final Button remove = button("shelves.remove", say("Remove"));
   private Row chosen;
 
   ShelvesCard(Overlay overlay, Session session) {
-    super(overlay, "shelves", "Inventory");
+    super(overlay, "shelves", say("Inventory"));
     this.session = session;
-    table.words("name", Row::name);
-    table.words("what", Row::what);
-    table.words("sizes", r -> r.measured(session.now().today()));
+    table.words(say("name"), Row::name);
+    table.words(say("what"), Row::what);
+    table.words(say("sizes"), r -> r.measured(session.now().today()));
     table.setPlaceholder(
         note(
-            "Nothing here yet. “Add to inventory” is beside rods, tuners, bridges, strings "
-                + "and every fitting."));
-    name().setAccessibleText("Name");
+            say(
+                "Nothing here yet. “Add to inventory” is beside rods, tuners, bridges, strings "
+                    + "and every fitting.")));
+    name().setAccessibleText(say("Name"));
     copy.setOnAction(e -> copy());
     remove.setOnAction(e -> remove());
     fill(
         table,
-        note("Listed sizes, with the measured sizes of the part in hand below."),
+        note(say("Listed sizes, with the measured sizes of the part in hand below.")),
         ScrollBox.of(sizes),
         new HBox(10, copy, remove));
     session.shop().addListener((p, was, is) -> show());
@@ -136,9 +141,10 @@ final class ShelvesCard extends ListCard {
         .getChildren()
         .add(
             new Label(
-                NumberWriter.text(gauge, Quantity.FINE_LENGTH, session.units().get())
-                    + (wound ? ", wound · " : " · ")
-                    + Pitch.name(pitch)));
+                say(
+                    wound ? "{gauge}, wound · {pitch}" : "{gauge} · {pitch}",
+                    NumberWriter.text(gauge, Quantity.FINE_LENGTH, session.units().get()),
+                    Pitch.name(pitch))));
   }
 
   private void size(ShelfGroup.Size size) {
@@ -155,7 +161,7 @@ final class ShelvesCard extends ListCard {
                 v -> piece(p -> p.listed(size.key(), v.getAsDouble()))),
             new EntryField(
                 "shelves." + size.key() + ".measured",
-                "    measured",
+                "    " + say("measured"),
                 size.quantity(),
                 true,
                 session,
@@ -172,7 +178,7 @@ final class ShelvesCard extends ListCard {
     try {
       ShelfItem is = change.apply(was);
       chosen = new Row(is, null);
-      return shelf(was.name() + " in the inventory", s -> s.changed(was, is));
+      return shelf(say("{was} in the inventory", was.name()), s -> s.changed(was, is));
     } catch (IllegalArgumentException e) {
       return Optional.of(e.getMessage());
     }
@@ -195,7 +201,7 @@ final class ShelvesCard extends ListCard {
     wrong()
         .setText(
             shelf(
-                    "name in the inventory",
+                    say("name in the inventory"),
                     s ->
                         row.piece() != null
                             ? s.changed(row.piece(), row.piece().withName(next))
@@ -207,7 +213,7 @@ final class ShelvesCard extends ListCard {
     Row row = chosen;
     String next = free(row.name());
     shelf(
-        "another like " + row.name(),
+        say("another like {row}", row.name()),
         s ->
             row.piece() != null
                 ? s.with(row.piece().withName(next))
@@ -227,7 +233,7 @@ final class ShelvesCard extends ListCard {
   private void remove() {
     Row row = chosen;
     shelf(
-        row.name() + " from the inventory",
+        say("{row} from the inventory", row.name()),
         s -> row.piece() != null ? s.without(row.piece()) : s.without(row.set()));
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
@@ -41,6 +43,7 @@ import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
+import roughcut.desktop.words.Words;
 import roughcut.file.RescueCopies;
 import roughcut.file.SheetFolder;
 import roughcut.measure.Units;
@@ -125,7 +128,7 @@ public final class ShopWindow {
     assemble();
     session.plan().addListener((p, was, is) -> edited(is));
     session.onTold(notice::tell);
-    session.onRefused(words -> notice.show("Not done: " + words + "."));
+    session.onRefused(words -> notice.show(say("Not done: {words}.", words)));
     session.units().addListener((p, was, is) -> refresh());
     workspace.state().addListener((p, was, is) -> files.tellSaving(is));
     surface.knife(0);
@@ -172,8 +175,9 @@ public final class ShopWindow {
   /** Something of the program's own went wrong; the work itself is safe. */
   void failed() {
     notice.show(
-        "Something went wrong inside the program while showing this page. Your work is "
-            + "saved. Another edit or page usually helps.");
+        say(
+            "Something went wrong inside the program while showing this page. Your work is "
+                + "saved. Another edit or page usually helps."));
   }
 
   /** The first card, once; the look around is one of its doors. */
@@ -351,7 +355,7 @@ public final class ShopWindow {
           case INCH -> new Units(Units.System.FRACTION, preferences.fraction());
           case FRACTION -> Units.MM;
         };
-    units(next);
+    units(next.in(Words.spoken()));
   }
 
   /** Shows everything in other units from here on. */

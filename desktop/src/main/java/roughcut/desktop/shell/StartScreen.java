@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.nio.file.Path;
 import java.util.List;
 import roughcut.desktop.control.ControlNames;
@@ -51,7 +53,7 @@ final class StartScreen {
           workspace().shopFolder(),
           window.units());
     } catch (FileException e) {
-      notice.show("Your own shop can't be opened: " + e.getMessage() + ".");
+      notice.show(say("Your own shop can't be opened: {why}.", e.getMessage()));
     }
   }
 
@@ -108,28 +110,35 @@ final class StartScreen {
         new GuidedTour.Stop(
             window::surface,
             demo
-                ? "This is " + name + ", a made-up instrument to try things on."
-                : "This is " + name + ", from above and from the side.",
-            "Both views share one ruler that starts at the nut line. Drag the section line "
-                + "along it; the section appears below."
-                + (demo ? " “Reset demo”, in the menu under the name, restores everything." : "")),
+                ? say("This is {name}, a made-up instrument to try things on.", name)
+                : say("This is {name}, from above and from the side.", name),
+            demo
+                ? say(
+                    "Both views share one ruler that starts at the nut line. Drag the section"
+                        + " line along it; the section appears below. “Reset demo”, in the menu"
+                        + " under the name, restores everything.")
+                : say(
+                    "Both views share one ruler that starts at the nut line. Drag the section"
+                        + " line along it; the section appears below.")),
         new GuidedTour.Stop(
             () -> window.here().panel(),
-            "Make decisions here. Machine settings and layout marks are listed below.",
-            "Type a number, with or without its unit, and the drawing follows. Click a "
-                + "large number to see its sum. Press F2 in a field to enter the measured size."),
+            say("Make decisions here. Machine settings and layout marks are listed below."),
+            say(
+                "Type a number, with or without its unit, and the drawing follows. Click a "
+                    + "large number to see its sum. Press F2 in a field to enter the measured size.")),
         new GuidedTour.Stop(
             () -> ControlNames.find(window.root(), "as-built").orElse(null),
-            "A measured size replaces the planned one.",
-            "Everything after it is recalculated, and the bench tells you which finished "
-                + "part no longer fits. “As designed” shows the original plan."),
+            say("A measured size replaces the planned one."),
+            say(
+                "Everything after it is recalculated, and the bench tells you which finished "
+                    + "part no longer fits. “As designed” shows the original plan.")),
         new GuidedTour.Stop(
             window::thin,
-            "The thinnest wood in the whole instrument, tightest first.",
-            "Click one to see it on the drawing, with the section line there."),
+            say("The thinnest wood in the whole instrument, tightest first."),
+            say("Click one to see it on the drawing, with the section line there.")),
         new GuidedTour.Stop(
             window::rail,
-            "The stations, in work order.",
-            "Each shows its status. The bench, at the end, knows what you can cut now."));
+            say("The stations, in work order."),
+            say("Each shows its status. The bench, at the end, knows what you can cut now.")));
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -34,7 +36,7 @@ final class StationRail extends VBox {
       button.getStyleClass().add("station-button");
       button.setMaxWidth(Double.MAX_VALUE);
       ControlNames.set(button, "station." + id.word());
-      LazyTooltip.on(button, id.title() + " (Ctrl+" + id.digit() + ")");
+      LazyTooltip.on(button, say("{title} (Ctrl+{digit})", id.title(), id.digit()));
       button.setOnAction(e -> choose.accept(id));
       buttons.add(button);
       states.add(state);
@@ -46,7 +48,7 @@ final class StationRail extends VBox {
     for (int i = 0; i < stations.size(); i++) {
       Station station = stations.get(i);
       ChapterStatus status = station.standing(plan);
-      String words = status.words().toString();
+      String words = say(status.words());
       Label state = states.get(i);
       state.setText(words);
       state.getStyleClass().setAll("station-state", "is-" + status.state().word());

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
@@ -46,13 +48,13 @@ record Theme(Light light, TextSize text) {
     }
 
     String words() {
-      return words;
+      return say(words);
     }
   }
 
   /** How large words are. */
   enum TextSize {
-    USUAL("usual", 1),
+    USUAL("normal", 1),
     LARGER("larger", 1.15),
     LARGEST("largest", 1.3);
 
@@ -65,7 +67,7 @@ record Theme(Light light, TextSize text) {
     }
 
     String words() {
-      return words;
+      return say(words);
     }
   }
 
@@ -133,8 +135,9 @@ record Theme(Light light, TextSize text) {
             r ->
                 r.group(1)
                     + String.format(Locale.ROOT, "%.2f", Double.parseDouble(r.group(2)) * times));
-    return "data:text/css;base64,"
-        + Base64.getEncoder().encodeToString(grown.getBytes(StandardCharsets.UTF_8));
+    return say(
+        "data:text/css;base64,{encodeToString}",
+        Base64.getEncoder().encodeToString(grown.getBytes(StandardCharsets.UTF_8)));
   }
 
   private static final String PATH = "/roughcut/desktop/rough-cut.css";

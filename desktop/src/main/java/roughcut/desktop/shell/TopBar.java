@@ -1,7 +1,9 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
@@ -139,9 +141,9 @@ final class TopBar extends HBox {
   }
 
   private HBox designedOrBuilt() {
-    ToggleButton designed = new ToggleButton("As designed");
+    ToggleButton designed = new ToggleButton(say("As designed"));
     ControlNames.set(designed, "as-designed");
-    ToggleButton built = new ToggleButton("As built");
+    ToggleButton built = new ToggleButton(say("As built"));
     ControlNames.set(built, "as-built");
     ToggleGroup group = new ToggleGroup();
     group.getToggles().addAll(designed, built);
@@ -164,7 +166,7 @@ final class TopBar extends HBox {
   }
 
   private Button findButton(Runnable find) {
-    Button button = new Button("Search   Ctrl K");
+    Button button = new Button(say("Search   Ctrl K"));
     ControlNames.set(button, "find");
     button.getStyleClass().add("find-button");
     button.setMinWidth(0);
@@ -193,11 +195,12 @@ final class TopBar extends HBox {
                 () ->
                     switch (session.units().get().system()) {
                       case MM -> "mm";
-                      case INCH -> "inch";
-                      case FRACTION -> "inch 1/" + session.units().get().denominator();
+                      case INCH -> say("inch");
+                      case FRACTION ->
+                          say("inch 1/{denominator}", session.units().get().denominator());
                     },
                 session.units()));
-    LazyTooltip.on(button, "Millimetres, decimal inches, fractions (Ctrl+U)");
+    LazyTooltip.on(button, say("Millimetres, decimal inches, fractions (Ctrl+U)"));
     button.setOnAction(e -> next.run());
     return button;
   }
@@ -210,21 +213,20 @@ final class TopBar extends HBox {
         session.comparison().map(c -> c.told().in(units)).orElseGet(() -> about(plan, units)));
     about.pseudoClassStateChanged(StyleStates.TRIED, session.trying());
     LazyTooltip.on(about, about.getText());
-    label(undo, "Undo", session.history().undoName().orElse(null));
-    label(redo, "Redo", session.history().redoName().orElse(null));
+    label(undo, say("Undo"), say("Nothing to undo"), session.history().undoName().orElse(null));
+    label(redo, say("Redo"), say("Nothing to redo"), session.history().redoName().orElse(null));
   }
 
-  private static void label(Button button, String verb, String what) {
+  private static void label(Button button, String verb, String nothing, String what) {
     button.setDisable(what == null);
-    LazyTooltip.on(
-        button, what == null ? "Nothing to " + verb.toLowerCase(Locale.ROOT) : verb + " " + what);
+    LazyTooltip.on(button, what == null ? nothing : verb + " " + what);
     button.setAccessibleText(what == null ? verb : verb + " " + what);
   }
 
   static String about(Plan plan, Units units) {
     int strings = plan.strings().count();
-    return strings
-        + (strings == 1 ? " string · " : " strings · ")
+    return count(strings, "{n} string", "{n} strings")
+        + " · "
         + Text.joined(List.of(plan.scaleWords(), plan.headWords(), plan.handWords()), " · ")
             .in(units);
   }
@@ -235,9 +237,9 @@ final class TopBar extends HBox {
     saving.pseudoClassStateChanged(StyleStates.WRONG, state.troubled());
     saving.setText(
         switch (state.saving()) {
-          case SAVED -> "saved";
-          case WAITING -> "saving …";
-          case FAILED, CHANGED_ON_DISK -> "not saved: why?";
+          case SAVED -> say("saved");
+          case WAITING -> say("saving …");
+          case FAILED, CHANGED_ON_DISK -> say("not saved: why?");
         });
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -53,32 +55,34 @@ public final class TroubleWindow {
     column.setMaxHeight(Region.USE_PREF_SIZE);
     column.setAlignment(Pos.CENTER_LEFT);
     column.getStyleClass().add("trouble");
-    Label heading = new Label("This build can't be opened");
+    Label heading = new Label(say("This build can't be opened"));
     heading.getStyleClass().add("trouble-title");
     Label words = new Label(capital(trouble.getMessage()) + ".");
     words.setWrapText(true);
     ControlNames.set(words, "trouble.words");
     column.getChildren().setAll(heading, words);
-    versions(build, "the build");
-    ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), "its shop"));
+    versions(build, say("the build"));
+    ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), say("its shop")));
     for (RescueCopies.Copy copy : new RescueCopies(Windows.data()).builds()) {
-      way("Open the rescue copy of " + copy.belongs().getFileName(), () -> go(copy.copy()));
+      way(
+          say("Open the rescue copy of {getFileName}", copy.belongs().getFileName()),
+          () -> go(copy.copy()));
     }
-    way("Open another build …", this::choose);
+    way(say("Open another build …"), this::choose);
     Path folder = ShopFile.around(demo).orElse(demo.toAbsolutePath().getParent().getParent());
     if (build.toAbsolutePath().startsWith(folder)) {
       way(
-          "Reset the demo; the current state stays among its versions",
+          say("Reset the demo; the current state stays among its versions"),
           () -> {
             DemoFolder.reset(folder, Windows.now().today());
             go(demo);
           });
     } else {
-      way("Go to the demo", () -> go(demo));
+      way(say("Go to the demo"), () -> go(demo));
     }
     StackPane root = new StackPane(column);
     stage.setScene(Windows.styled(root));
-    stage.setTitle("Rough Cut");
+    stage.setTitle(say("Rough Cut"));
     stage.show();
   }
 
@@ -87,7 +91,7 @@ public final class TroubleWindow {
       List<Versions.Version> all = Versions.of(file);
       for (Versions.Version version : all.subList(0, Math.min(MOST_VERSIONS, all.size()))) {
         way(
-            "Restore " + what + " of " + RelativeDay.at(version.at()),
+            say("Restore {what} of {at}", what, RelativeDay.at(version.at())),
             () -> {
               // The broken one goes among the versions, so nothing is lost by trying.
               SafeFile.writeKeepingVersions(file, SafeFile.read(version.path()));
@@ -95,7 +99,7 @@ public final class TroubleWindow {
             });
       }
     } catch (IOException e) {
-      column.getChildren().add(new Label("Its earlier versions can't be listed."));
+      column.getChildren().add(new Label(say("Its earlier versions can't be listed.")));
     }
   }
 
@@ -119,10 +123,10 @@ public final class TroubleWindow {
 
   private void choose() throws FileException {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Open a build");
+    chooser.setTitle(say("Open a build"));
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter("Builds", "*" + BuildFile.ENDING));
+        .add(new FileChooser.ExtensionFilter(say("Builds"), "*" + BuildFile.ENDING));
     File chosen = chooser.showOpenDialog(stage);
     if (chosen != null) {
       go(chosen.toPath());

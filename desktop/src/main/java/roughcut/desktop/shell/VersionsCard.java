@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -67,7 +69,7 @@ final class VersionsCard extends VBox {
   private final Notice notice;
   private final Label title = new Label();
   private final ListView<Row> list = new ListView<>();
-  private final Button close = new Button("Close");
+  private final Button close = new Button(say("Close"));
   private Kind kind;
   private int filling;
 
@@ -83,10 +85,11 @@ final class VersionsCard extends VBox {
     title.getStyleClass().add("home-title");
     ControlNames.set(list, "versions.list");
     list.setCellFactory(l -> new Cell());
-    list.setPlaceholder(new Label("reading …"));
+    list.setPlaceholder(new Label(say("reading …")));
     list.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     VBox.setVgrow(list, Priority.ALWAYS);
-    Label note = new Label("Press Enter to restore one. You can undo that. Nothing is deleted.");
+    Label note =
+        new Label(say("Press Enter to restore one. You can undo that. Nothing is deleted."));
     note.getStyleClass().add("lower-note");
     close.getStyleClass().add("text-button");
     close.setOnAction(e -> overlay.close(this));
@@ -101,7 +104,7 @@ final class VersionsCard extends VBox {
   void openBuild() {
     workspace.session().enterTyped();
     workspace.save();
-    open("Earlier versions of this build", workspace.path(), new OfBuild());
+    open(say("Earlier versions of this build"), workspace.path(), new OfBuild());
   }
 
   /** Opens on the shop's versions. */
@@ -109,7 +112,7 @@ final class VersionsCard extends VBox {
     workspace.session().enterTyped();
     workspace.save();
     open(
-        "Earlier versions of the shop",
+        say("Earlier versions of the shop"),
         workspace.shopFolder().resolve(ShopFile.NAME),
         new OfShop());
   }
@@ -119,11 +122,11 @@ final class VersionsCard extends VBox {
     try {
       versions = Versions.of(file);
     } catch (IOException e) {
-      notice.show("The earlier versions can't be listed: " + e.getMessage() + ".");
+      notice.show(say("The earlier versions can't be listed: {why}.", e.getMessage()));
       return;
     }
     if (versions.isEmpty()) {
-      notice.show("No earlier versions yet. A version is kept at every save.");
+      notice.show(say("No earlier versions yet. A version is kept at every save."));
       return;
     }
     kind = next;
@@ -160,13 +163,17 @@ final class VersionsCard extends VBox {
       List<String> lines = of.changed(version.path(), next);
       String told =
           lines.isEmpty()
-              ? "then nothing that is listed here"
-              : "then " + String.join("\n", lines.subList(0, Math.min(TOLD, lines.size())));
+              ? say("then nothing that is listed here")
+              : say(
+                  "then {value}",
+                  String.join("\n", lines.subList(0, Math.min(TOLD, lines.size()))));
       int more = lines.size() - TOLD;
       return new Row(
-          version, of.picture(version.path()), more > 0 ? told + "\nand " + more + " more" : told);
+          version,
+          of.picture(version.path()),
+          more > 0 ? say("{told}\nand {more} more", told, more) : told);
     } catch (FileException | RuntimeException e) {
-      return new Row(version, Optional.empty(), "can't be read: " + e.getMessage());
+      return new Row(version, Optional.empty(), say("can't be read: {why}", e.getMessage()));
     }
   }
 
@@ -183,7 +190,7 @@ final class VersionsCard extends VBox {
     try {
       kind.restore(row.version().path());
     } catch (FileException e) {
-      notice.show("Not restored: " + e.getMessage() + ".");
+      notice.show(say("Not restored: {why}.", e.getMessage()));
     }
   }
 
@@ -263,7 +270,7 @@ final class VersionsCard extends VBox {
         setGraphic(null);
         return;
       }
-      until.setText("as of " + RelativeDay.at(row.version().at()));
+      until.setText(say("as of {at}", RelativeDay.at(row.version().at())));
       changed.setText(row.changed());
       picture.setVisible(row.picture().isPresent());
       picture.setManaged(row.picture().isPresent());

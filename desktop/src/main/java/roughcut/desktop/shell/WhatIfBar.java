@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -23,7 +25,7 @@ final class WhatIfBar extends VBox {
 
   private final Session session;
   private final Label words = new Label();
-  private final ToggleButton open = new ToggleButton("Compare");
+  private final ToggleButton open = new ToggleButton(say("Compare"));
   private final NumberTable<PlanDiff.Row> table = new NumberTable<>("what-if.table", r -> {});
 
   WhatIfBar(Session session) {
@@ -50,9 +52,9 @@ final class WhatIfBar extends VBox {
     table.setPrefHeight(HEIGHT);
     table.setMinHeight(HEIGHT);
     width(table.words("", r -> r.about().words().in(session.units().get())), 120, 160);
-    width(table.words("what", r -> r.what().in(session.units().get())), 200, 2000);
-    width(table.words("kept", r -> r.kept().in(session.units().get())), 110, 190);
-    width(table.words("tried", r -> r.tried().in(session.units().get())), 110, 190);
+    width(table.words(say("what"), r -> r.what().in(session.units().get())), 200, 2000);
+    width(table.words(say("kept"), r -> r.kept().in(session.units().get())), 110, 190);
+    width(table.words(say("tried"), r -> r.tried().in(session.units().get())), 110, 190);
     getChildren().addAll(row, table);
     session.whatIf().addListener((p, was, is) -> show());
     session.plan().addListener((p, was, is) -> show());
@@ -91,14 +93,14 @@ final class WhatIfBar extends VBox {
     List<PlanDiff.Row> rows = PlanDiff.of(new Comparison(before, session.plan().get()), units);
     words.setText(
         rows.isEmpty()
-            ? "What if: change whatever you like. Nothing is saved until you keep it."
-            : "What if: " + summary(rows));
+            ? say("What if: change whatever you like. Nothing is saved until you keep it.")
+            : say("What if: {summary}", summary(rows)));
     if (wide) {
       table.rows(rows);
     }
   }
 
-  private static String summary(List<PlanDiff.Row> rows) {
+  private String summary(List<PlanDiff.Row> rows) {
     StringBuilder all = new StringBuilder();
     for (PlanDiff.About about : PlanDiff.About.values()) {
       List<PlanDiff.Row> own = rows.stream().filter(r -> r.about() == about).toList();
@@ -108,10 +110,10 @@ final class WhatIfBar extends VBox {
       all.append(all.isEmpty() ? "" : " · ");
       switch (about) {
         case WEIGHT, HOURS ->
-            all.append(own.get(0).kept().toString())
+            all.append(own.get(0).kept().in(session.units().get()))
                 .append(" → ")
-                .append(own.get(0).tried().toString());
-        default -> all.append(own.size()).append(' ').append(about.words().toString());
+                .append(own.get(0).tried().in(session.units().get()));
+        default -> all.append(own.size()).append(' ').append(say(about.words()));
       }
     }
     return all.toString();

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.Session;
@@ -61,7 +63,7 @@ final class WindowStationContext implements StationContext {
 
   @Override
   public void refused(String words) {
-    notice.show("Not done: " + words + ".");
+    notice.show(say("Not done: {words}.", words));
   }
 
   @Override

@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -132,7 +134,12 @@ public final class Windows {
     stage.setScene(scene);
     stage
         .titleProperty()
-        .bind(window.workspace().session().build().map(shown -> shown.name() + " – Rough Cut"));
+        .bind(
+            window
+                .workspace()
+                .session()
+                .build()
+                .map(shown -> say("{shown} – Rough Cut", shown.name())));
     Rectangle2D room = Screen.getPrimary().getVisualBounds();
     stage.setMinWidth(Math.min(room.getWidth(), LEAST_WIDTH));
     stage.setMinHeight(Math.min(room.getHeight(), LEAST_HEIGHT));
@@ -291,18 +298,18 @@ public final class Windows {
 
   /** What is only tried is kept or dropped before the window goes. */
   private static boolean settled(Stage stage, Session session) {
-    ButtonType stay = new ButtonType("Cancel", ButtonBar.ButtonData.CANCEL_CLOSE);
-    ButtonType keep = new ButtonType("Keep", ButtonBar.ButtonData.YES);
-    ButtonType drop = new ButtonType("Discard", ButtonBar.ButtonData.NO);
+    ButtonType stay = new ButtonType(say("Cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType keep = new ButtonType(say("Keep"), ButtonBar.ButtonData.YES);
+    ButtonType drop = new ButtonType(say("Discard"), ButtonBar.ButtonData.NO);
     Alert ask =
         new Alert(
             Alert.AlertType.NONE,
-            "You are trying changes. Keep them, or discard them?",
+            say("You are trying changes. Keep them, or discard them?"),
             keep,
             drop,
             stay);
     ask.initOwner(stage);
-    ask.setTitle("What if");
+    ask.setTitle(say("What if"));
     ButtonType answer = ask.showAndWait().orElse(stay);
     if (answer == keep) {
       session.keepWhatIf();
@@ -314,21 +321,22 @@ public final class Windows {
 
   /** Asks before work is left that isn't saved. */
   private static boolean mayClose(Stage stage, Autosave.State state) {
-    ButtonType stay = new ButtonType("Cancel", ButtonBar.ButtonData.CANCEL_CLOSE);
-    ButtonType close = new ButtonType("Close without saving", ButtonBar.ButtonData.OTHER);
+    ButtonType stay = new ButtonType(say("Cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType close = new ButtonType(say("Close without saving"), ButtonBar.ButtonData.OTHER);
     Alert ask =
         new Alert(
             Alert.AlertType.NONE,
-            "The last changes aren't saved: "
-                + state.words()
-                + ".\n\n"
-                + (state.rescue() == null
-                    ? "A rescue copy couldn't be made either. If you close now, they are lost."
-                    : "A rescue copy is kept. You can restore it when you open this build again."),
+            say(
+                state.rescue() == null
+                    ? "The last changes aren't saved: {why}.\n\nA rescue copy couldn't be made"
+                        + " either. If you close now, they are lost."
+                    : "The last changes aren't saved: {why}.\n\nA rescue copy is kept. You can"
+                        + " restore it when you open this build again.",
+                state.words()),
             close,
             stay);
     ask.initOwner(stage);
-    ask.setTitle("Not saved");
+    ask.setTitle(say("Not saved"));
     return ask.showAndWait().orElse(stay) == close;
   }
 }

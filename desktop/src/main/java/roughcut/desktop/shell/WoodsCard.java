@@ -1,5 +1,7 @@
 package roughcut.desktop.shell;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,9 +17,9 @@ import javafx.scene.layout.VBox;
 import roughcut.desktop.control.EntryField;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.measure.Text;
 import roughcut.shop.Species;
 import roughcut.shop.Woods;
 
@@ -31,34 +33,35 @@ final class WoodsCard extends ListCard {
   private Species chosen;
 
   WoodsCard(Overlay overlay, Session session) {
-    super(overlay, "woods", "Woods");
+    super(overlay, "woods", say("Woods"));
     this.session = session;
-    table.words("name", Species::name);
-    table.column("weighs", w -> text(w.density(), Quantity.DENSITY));
-    table.column("movement along the rings", w -> text(w.tangentialPercent(), Quantity.PERCENT));
-    table.words("from", this::from);
-    name().setAccessibleText("Name");
+    table.words(say("name"), Species::name);
+    table.column(say("density"), w -> text(w.density(), Quantity.DENSITY));
+    table.column(
+        say("movement along the rings"), w -> text(w.tangentialPercent(), Quantity.PERCENT));
+    table.words(say("from"), this::from);
+    name().setAccessibleText(say("Name"));
     numbers =
         List.of(
             number(
                 "woods.density",
-                "Density at 12 % moisture",
+                say("Density at 12 % moisture"),
                 Quantity.DENSITY,
                 Species::density,
                 Species::weighing),
             number(
                 "woods.radial",
-                "Shrinkage across the rings",
+                say("Shrinkage across the rings"),
                 Quantity.PERCENT,
                 Species::radialPercent,
                 (w, v) -> w.shrinking(v, w.tangentialPercent())),
             number(
                 "woods.tangential",
-                "Shrinkage along the rings",
+                say("Shrinkage along the rings"),
                 Quantity.PERCENT,
                 Species::tangentialPercent,
                 (w, v) -> w.shrinking(w.radialPercent(), v)));
-    Button another = button("woods.another", "Duplicate");
+    Button another = button("woods.another", say("Duplicate"));
     another.setOnAction(e -> another());
     away.setOnAction(e -> away());
     VBox fields = new VBox(8);
@@ -68,8 +71,9 @@ final class WoodsCard extends ListCard {
         fields,
         known,
         note(
-            "Shrinkage is from green to dry. Your own board may differ. Weigh it in the "
-                + "wood rack, and its own weight counts."),
+            say(
+                "Shrinkage is from green to dry. Your own board may differ. Weigh it in the "
+                    + "wood rack, and its own weight counts.")),
         new HBox(10, another, away));
     session.shop().addListener((p, was, is) -> show());
     session.units().addListener((p, was, is) -> show());
@@ -104,7 +108,7 @@ final class WoodsCard extends ListCard {
   }
 
   private String from(Species wood) {
-    return woods().isOwn(wood.id()) ? "yours" : "wood list";
+    return woods().isOwn(wood.id()) ? "yours" : say("wood list");
   }
 
   /** Opens with every wood; the neck's first. */
@@ -146,9 +150,9 @@ final class WoodsCard extends ListCard {
       wrong().setText("");
     }
     known.setText(
-        (wood.machines().isEmpty() ? "" : "Machining: " + wood.machines() + ". ")
-            + (wood.dust().isEmpty() ? "" : "Dust: " + wood.dust() + "."));
-    away.setText(Woods.isOwnId(wood.id()) ? "Remove" : "Reset to default");
+        (wood.machines().isEmpty() ? "" : say("Machining: {machines}. ", wood.machines()))
+            + (wood.dust().isEmpty() ? "" : say("Dust: {dust}.", wood.dust())));
+    away.setText(Woods.isOwnId(wood.id()) ? say("Remove") : say("Reset to default"));
     away.setDisable(!woods().isOwn(wood.id()));
     numbers.forEach(another ? EntryField::another : EntryField::show);
   }
@@ -169,13 +173,13 @@ final class WoodsCard extends ListCard {
   void rename() {
     String next = name().getText().strip();
     if (chosen != null && !next.equals(chosen.name())) {
-      wrong().setText(change("name of a wood", w -> w.called(w.id(), next)).orElse(""));
+      wrong().setText(change(say("name of a wood"), w -> w.called(w.id(), next)).orElse(""));
     }
   }
 
   private void another() {
     Species next = woods().another(chosen);
-    edit("copy of " + chosen.name(), w -> w.with(next));
+    edit(say("copy of {chosen}", chosen.name()), w -> w.with(next));
     select(next.id());
     name().requestFocus();
     name().selectAll();
@@ -187,12 +191,14 @@ final class WoodsCard extends ListCard {
         .setText(
             session
                 .editShop(
-                    chosen.name() + " as before", "woods", s -> s.withoutWood(id, partsOf(id)))
+                    say("{chosen} as before", chosen.name()),
+                    "woods",
+                    s -> s.withoutWood(id, partsOf(id)))
                 .orElse(""));
     session.history().settle();
   }
 
   private List<String> partsOf(String wood) {
-    return session.plan().get().partsOf(wood).stream().map(Text::toString).toList();
+    return session.plan().get().partsOf(wood).stream().map(Words::say).toList();
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
@@ -33,7 +35,7 @@ final class AccessPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             NeckDecisions.ROD_REACH,
             NeckDecisions.ROD_AXIS,
@@ -53,32 +55,32 @@ final class AccessPage extends PlainPage {
             Decisions.ROD_START)
         .set(
             NeckKeys.ACCESS_DEPTH.id(),
-            "Access hole, drilling depth",
+            say("Access hole, drilling depth"),
             NeckKeys.ACCESS_WELL_DEPTH.id(),
-            "Recess depth",
+            say("Recess depth"),
             NeckKeys.ACCESS_GROOVE_DEPTH.id(),
-            "Groove depth",
+            say("Groove depth"),
             NeckKeys.ACCESS_RELIEF_HEIGHT.id(),
-            "Relief height",
+            say("Relief height"),
             NeckKeys.ACCESS_COVER_LENGTH.id(),
-            "Cover length",
+            say("Cover length"),
             NeckKeys.ACCESS_COVER_WIDTH.id(),
-            "Cover width")
+            say("Cover width"))
         .mark(
             "access.centre-at",
-            "Centre from the break line",
+            say("Centre from the break line"),
             "access.opens-at",
-            "Opens at",
+            say("Opens at"),
             "access.closes-at",
-            "Closes at",
+            say("Closes at"),
             NeckKeys.ACCESS_COVER_SCREW_AT.id(),
-            "Its screw at")
-        .know(NeckKeys.ACCESS_BIT_LENGTH.id(), "Shortest bit");
+            say("Its screw at"))
+        .know(NeckKeys.ACCESS_BIT_LENGTH.id(), say("Shortest bit"));
   }
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().add("Remaining wood", remains).add("At the bench", steps);
+    return new ColumnBox().add(say("Remaining wood"), remains).add(say("At the bench"), steps);
   }
 
   @Override
@@ -89,31 +91,31 @@ final class AccessPage extends PlainPage {
     plan.details().keyWay().ifPresent(way -> showWay(way, units));
     if (bore == null) {
       if (plan.details().keyWay().isEmpty()) {
-        remains.row(false, "The bore never meets the headstock face.");
-        steps.row(false, "Tilt the drill until its axis meets the headstock face");
+        remains.row(false, say("The bore never meets the headstock face."));
+        steps.row(false, say("Tilt the drill until its axis meets the headstock face"));
       }
     } else {
       remains
-          .row(false, "under the nut seat", bore.underNut().text(units))
-          .row(false, "to the neck back", bore.back().text(units))
-          .row(false, "around the key", bore.key().text(units))
+          .row(false, say("under the nut seat"), bore.underNut().text(units))
+          .row(false, say("to the neck back"), bore.back().text(units))
+          .row(false, say("around the key"), bore.key().text(units))
           .row(
               false,
-              "key",
-              "within "
-                  + NumberWriter.fixed(AccessBore.KEY_ANGLE, 0)
-                  + "° of the axis; tilt "
-                  + NumberWriter.fixed(bore.tilt().value(), 1)
-                  + "°");
+              say("key"),
+              say(
+                  "within {kEYANGLE}° of the axis; tilt {tilt}°",
+                  NumberWriter.fixed(AccessBore.KEY_ANGLE, 0),
+                  NumberWriter.fixed(bore.tilt().value(), 1)));
       int number = 1;
       for (Text step : bore.steps()) {
         steps.row(false, Integer.toString(number++), step.in(units));
       }
       steps.row(
           false,
-          "stop",
-          bore.depth().text(units)
-              + " from the face, marked on the bit. Clamp the headstock and drill slowly");
+          say("stop"),
+          say(
+              "{depth} from the face, marked on the bit. Clamp the headstock and " + "drill slowly",
+              bore.depth().text(units)));
     }
     remains.end();
     steps.end();

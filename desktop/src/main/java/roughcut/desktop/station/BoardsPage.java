@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -51,7 +53,7 @@ final class BoardsPage extends PlainPage {
   BoardsPage(StationContext context, PagedStation station) {
     this.context = context;
     this.station = station;
-    this.ways = new FixList(context.session(), "Fixes");
+    this.ways = new FixList(context.session(), say("Fixes"));
   }
 
   @Override
@@ -69,17 +71,17 @@ final class BoardsPage extends PlainPage {
   @Override
   Panel makePanel() {
     choices = new BoardChoices(context.session());
-    sawn = new DoneTicks(context, "Already sawn", "sawn");
+    sawn = new DoneTicks(context, say("Already sawn"), "sawn");
     placer = new PartPlacer(context.session());
     small = new SmallPartsEditor(context.session());
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .node(choices)
         .node(sawn)
         .decisions(Decisions.SAW_KERF, BlankDecisions.SAW_ALLOWANCE)
         .more(
-            "Placing parts by hand, and more",
+            say("Placing parts by hand, and more"),
             new VBox(10, lefts, placer, small),
             BlankDecisions.JOINTING,
             BlankDecisions.END_TRIM,
@@ -90,22 +92,22 @@ final class BoardsPage extends PlainPage {
             BlankDecisions.FLATTENING)
         .set(
             "rip.rough",
-            "Widest strip, rough",
+            say("Widest strip, rough"),
             BlankKeys.STACK_LENGTH.id(),
-            "Rough strip length",
+            say("Rough strip length"),
             BlankKeys.STACK_DEPTH.id(),
-            "Rough strip depth")
+            say("Rough strip depth"))
         .know(
             "rip.need",
-            "Width needed",
+            say("Width needed"),
             "rip.short",
-            "Width missing",
+            say("Width missing"),
             "rip.strips",
-            "Strips per board",
+            say("Strips per board"),
             BlankKeys.BOARD_YIELD.id(),
-            "Yield",
+            say("Yield"),
             BlankKeys.RESAW_NEED.id(),
-            "Board for two leaves");
+            say("Board for two leaves"));
   }
 
   @Override
@@ -125,7 +127,7 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
-    questions.show("Parts on the boards", plan.about(Topic.NECK_BLANK), units);
+    questions.show(say("Parts on the boards"), plan.about(Topic.NECK_BLANK), units);
     List<Proposal> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
       found.addAll(FixSuggestions.strips(plan, rip));
@@ -133,16 +135,17 @@ final class BoardsPage extends PlainPage {
     ways.show(
         found,
         plan.rips().sawn()
-            ? "All strips are sawn."
+            ? say("All strips are sawn.")
             : BlankReadiness.comesOut(plan.rips())
-                ? "All strips fit on their boards."
-                : "No single change makes it fit. Take another wood, or change the strips by hand.");
+                ? say("All strips fit on their boards.")
+                : say(
+                    "No single change makes it fit. Take another wood, or change the strips by hand."));
   }
 
   private static Map<String, String> strips(Plan plan) {
     Map<String, String> strips = new LinkedHashMap<>();
     for (int i = 1; i <= plan.neckStrips().size(); i++) {
-      strips.put(DoneOperation.stripSawn(i), "strip " + i);
+      strips.put(DoneOperation.stripSawn(i), say("strip {i}", i));
     }
     return strips;
   }

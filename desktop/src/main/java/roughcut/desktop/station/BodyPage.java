@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
@@ -42,7 +45,7 @@ final class BodyPage extends PlainPage {
     strips.getChildren().add(editor);
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(BodyDecisions.BODY_BACK)
         .node(strips)
         .decisions(
@@ -80,16 +83,16 @@ final class BodyPage extends PlainPage {
             BodyDecisions.NECK_WEIGHED)
         .set(
             BlankKeys.BODY_BACK_THICKNESS.id(),
-            "Plane the back to",
+            say("Plane the back to"),
             BlankKeys.RESAW_LEAF_THICKNESS.id(),
-            "Plane both leaves to",
+            say("Plane both leaves to"),
             BlankKeys.BINDING_CHANNEL_WIDTH.id(),
-            "Binding channel")
+            say("Binding channel"))
         .know(
             BlankKeys.BODY_BLANK_MASS.id(),
-            "Blank weight now",
+            say("Blank weight now"),
             RoutKeys.BODY_MASS.id(),
-            "Finished body weight");
+            say("Finished body weight"));
   }
 
   @Override
@@ -99,7 +102,7 @@ final class BodyPage extends PlainPage {
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().add(questions).add("Gluing, weight, binding", table);
+    return new ColumnBox().add(questions).add(say("Gluing, weight, binding"), table);
   }
 
   @Override
@@ -118,53 +121,54 @@ final class BodyPage extends PlainPage {
     boolean laminated = body.laminated();
     strips.setVisible(laminated);
     strips.setManaged(laminated);
-    questions.show("Body blank", plan.about(Topic.BODY_BLANK), units);
+    questions.show(say("Body blank"), plan.about(Topic.BODY_BLANK), units);
     table.begin();
-    table.row(false, "joint", body.join().faces().value() == 0 ? "none" : glue(body.join(), units));
-    body.topping().ifPresent(job -> table.row(false, "top", glue(job, units)));
     table.row(
         false,
-        "weight",
-        "neck "
-            + plan.weights().neck().text(units)
-            + ", body as a slab "
-            + plan.weights().body().text(units));
+        say("joint"),
+        body.join().faces().value() == 0 ? say("none") : glue(body.join(), units));
+    body.topping().ifPresent(job -> table.row(false, say("top"), glue(job, units)));
+    table.row(
+        false,
+        say("weight"),
+        say(
+            "neck {neck}, body as a slab {body}",
+            plan.weights().neck().text(units),
+            plan.weights().body().text(units)));
     body.binding()
         .ifPresent(
             b ->
                 table.row(
                     false,
-                    "binding",
-                    "bends to a radius of "
-                        + b.bendsTo().text(units)
-                        + ", needs "
-                        + b.tightest().text(units)
-                        + ", "
-                        + b.length().text(units)
-                        + " per layer"));
+                    say("binding"),
+                    say(
+                        "bends to a radius of {bendsTo}, needs {tightest}, {length} per layer",
+                        b.bendsTo().text(units),
+                        b.tightest().text(units),
+                        b.length().text(units))));
     table.row(
         false,
-        "outline",
-        body.outline().area().text(units)
-            + ", "
-            + body.outline().perimeter().text(units)
-            + " round the edge");
+        say("outline"),
+        say(
+            "{area}, {perimeter} round the edge",
+            body.outline().area().text(units),
+            body.outline().perimeter().text(units)));
     table.end();
   }
 
   private static String glue(GlueJob job, Units units) {
     String pressed =
-        job.clamps().value() == 0 ? "in the vacuum bag" : job.clamps().text(units) + " clamps";
-    return job.faces().text(units)
-        + (job.faces().value() == 1 ? " face, " : " faces, ")
-        + pressed
-        + ", "
-        + job.mass().text(units)
-        + " of glue, "
-        + NumberWriter.fixed(Math.ceil(job.time().value() / 60), 0)
-        + " of "
-        + NumberWriter.fixed(job.open().value() / 60, 0)
-        + " min";
+        job.clamps().value() == 0
+            ? say("in the vacuum bag")
+            : say("{clamps} clamps", job.clamps().text(units));
+    return count(
+        Math.round(job.faces().value()),
+        "{n} face, {pressed}, {mass} of glue, {minutes} of {open} min",
+        "{n} faces, {pressed}, {mass} of glue, {minutes} of {open} min",
+        pressed,
+        job.mass().text(units),
+        NumberWriter.fixed(Math.ceil(job.time().value() / 60), 0),
+        NumberWriter.fixed(job.open().value() / 60, 0));
   }
 
   @Override
@@ -183,10 +187,10 @@ final class BodyPage extends PlainPage {
         Units units = context.session().units().get();
         return id.equals("body.turn")
             ? NumberWriter.text(turned(dy), Quantity.ANGLE, units)
-            : NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units)
-                + " along, "
-                + NumberWriter.text(moved(BodyDecisions.BODY_LAID_Y, dy), Quantity.LENGTH, units)
-                + " across";
+            : say(
+                "{moved} along, {moved2} across",
+                NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units),
+                NumberWriter.text(moved(BodyDecisions.BODY_LAID_Y, dy), Quantity.LENGTH, units));
       }
 
       @Override
@@ -194,7 +198,7 @@ final class BodyPage extends PlainPage {
         context
             .session()
             .make(
-                id.equals("body.turn") ? "rotating the outline" : "placing the outline",
+                id.equals("body.turn") ? say("rotating the outline") : say("placing the outline"),
                 id,
                 b ->
                     b.withDesign(

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -92,7 +94,7 @@ abstract class BodyViewPage extends KnifePage {
       @Override
       public void drop(String id, double dx, double dy) {
         CutDrag drag = drag(id, dx, dy);
-        context.session().make("moving on the body", id, b -> b.withDesign(drag.design()));
+        context.session().make(say("moving on the body"), id, b -> b.withDesign(drag.design()));
         context.session().history().settle();
         if (id.startsWith("cut.")) {
           looking.choose(id.substring("cut.".length()));

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import javafx.scene.control.Label;
 import roughcut.design.RoutDecisions;
@@ -39,7 +41,7 @@ final class BridgePage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             StringDecisions.BRIDGE,
             StringDecisions.BRIDGE_PLACE,
@@ -74,39 +76,39 @@ final class BridgePage extends PlainPage {
             StringDecisions.STRAIGHT_ANGLE)
         .set(
             "bridge.post.pilot",
-            "Posts, pilot hole",
+            say("Posts, pilot hole"),
             RoutKeys.BRIDGE_POST_STOP.id(),
-            "Posts, drilling depth",
+            say("Posts, drilling depth"),
             "bridge.spacer.front",
-            "Spacer in front of the block",
+            say("Spacer in front of the block"),
             "bridge.spacer.rear",
-            "Spacer behind the block",
+            say("Spacer behind the block"),
             "bridge.spacer.side",
-            "Spacer beside the block",
+            say("Spacer beside the block"),
             RoutKeys.FERRULE_STOP.id(),
-            "Ferrules, drilling depth")
+            say("Ferrules, drilling depth"))
         .mark(
             "bridge.datum",
-            "Datum on the centre line",
+            say("Datum on the centre line"),
             CutLocations.along("post-bass"),
-            "Bass post, from the body edge",
+            say("Bass post, from the body edge"),
             CutLocations.offsetFromCentre("post-bass"),
-            "Bass post, from centre line",
+            say("Bass post, from centre line"),
             CutLocations.along("post-treble"),
-            "Treble post, from the body edge",
+            say("Treble post, from the body edge"),
             CutLocations.offsetFromCentre("post-treble"),
-            "Treble post, from centre line",
+            say("Treble post, from centre line"),
             RoutKeys.BRIDGE_TAIL_ALONG.id(),
-            "Tailpiece, from the nut line",
+            say("Tailpiece, from the nut line"),
             RoutKeys.BRIDGE_TAIL_ASIDE.id(),
-            "Tailpiece, from centre line")
+            say("Tailpiece, from centre line"))
         .know(
             StringKeys.BRIDGE_WINDOW_FRONT.id(),
-            "Range from",
+            say("Range from"),
             StringKeys.BRIDGE_WINDOW_BACK.id(),
-            "Range to",
+            say("Range to"),
             FretboardKeys.FRET_OCTAVE_CENTS.id(),
-            "Octave fret, with the bridge as planned");
+            say("Octave fret, with the bridge as planned"));
   }
 
   @Override
@@ -114,8 +116,8 @@ final class BridgePage extends PlainPage {
     trouble.getStyleClass().add("decision-message");
     trouble.setWrapText(true);
     return new ColumnBox()
-        .add("Bridge range", trouble, window)
-        .add("Holes, from lines you can reach with a ruler", holes);
+        .add(say("Bridge range"), trouble, window)
+        .add(say("Holes, from lines you can reach with a ruler"), holes);
   }
 
   @Override
@@ -127,42 +129,48 @@ final class BridgePage extends PlainPage {
     window.begin();
     window.row(
         false,
-        "play",
+        say("play"),
         NumberWriter.text(bridge.back().value() - bridge.front().value(), Quantity.LENGTH, units));
     window.row(
-        false, "Front limit", "string " + bridge.frontString() + ", saddle all the way back");
+        false,
+        say("Front limit"),
+        say("string {frontString}, saddle all the way back", bridge.frontString()));
     window.row(
         false,
-        "Back limit",
-        "string "
-            + bridge.backString()
-            + ", "
-            + NumberWriter.text(Bridge.SHARPEN, Quantity.LENGTH, units)
-            + " kept for sharpening");
+        say("Back limit"),
+        say(
+            "string {backString}, {sHARPEN} kept for sharpening",
+            bridge.backString(),
+            NumberWriter.text(Bridge.SHARPEN, Quantity.LENGTH, units)));
     window.row(
         false,
-        "saddle travel",
-        NumberWriter.number(bridge.forward().value(), Quantity.LENGTH, units)
-            + " to "
-            + NumberWriter.text(bridge.rear().value(), Quantity.LENGTH, units)
-            + " behind the "
-            + bridge.kind().datum());
+        say("saddle travel"),
+        say(
+            "{forward} to {rear} behind the {datum}",
+            NumberWriter.number(bridge.forward().value(), Quantity.LENGTH, units),
+            NumberWriter.text(bridge.rear().value(), Quantity.LENGTH, units),
+            bridge.kind().datum()));
     window.row(
         false,
-        "located from",
-        bridge.fromRealNeck() ? "the real neck: twice nut to octave" : "the planned scale");
-    window.row(false, "also", bridge.kind().note());
+        say("located from"),
+        bridge.fromRealNeck()
+            ? say("the real neck: twice nut to octave")
+            : say("the planned scale"));
+    window.row(false, say("also"), bridge.kind().note());
     window.end();
     holes.begin();
     if (bridge.spacing().value() == 0) {
-      holes.row(false, "no posts", "Mark its own screw pattern on the datum line");
+      holes.row(false, say("no posts"), say("Mark its own screw pattern on the datum line"));
     } else {
-      holes.row(false, "", "bass", "treble");
+      holes.row(false, "", say("bass"), say("treble"));
       double nearer = plan.cuts().neckSeating().shortening();
       Bridge.Hole bass = bridge.holes().get(0);
       Bridge.Hole treble = bridge.holes().get(1);
       holes.row(
-          false, "along the neck from the nut line", bass.x().text(units), treble.x().text(units));
+          false,
+          say("along the neck from the nut line"),
+          bass.x().text(units),
+          treble.x().text(units));
       for (int i = 0; i < bass.from().size(); i++) {
         holes.row(
             false,
@@ -171,12 +179,15 @@ final class BridgePage extends PlainPage {
             NumberWriter.text(
                 treble.from().get(i).neckSeating(nearer), Quantity.FINE_LENGTH, units));
       }
-      holes.row(false, "from the string line", bass.y().text(units), treble.y().text(units));
+      holes.row(false, say("from the string line"), bass.y().text(units), treble.y().text(units));
       Optional<Value> bassAside = plan.value(CutLocations.offsetFromCentre("post-bass"));
       Optional<Value> trebleAside = plan.value(CutLocations.offsetFromCentre("post-treble"));
       if (bassAside.isPresent() && trebleAside.isPresent()) {
         holes.row(
-            false, "body centre line", bassAside.get().text(units), trebleAside.get().text(units));
+            false,
+            say("body centre line"),
+            bassAside.get().text(units),
+            trebleAside.get().text(units));
       }
     }
     holes.end();
@@ -208,7 +219,7 @@ final class BridgePage extends PlainPage {
         context
             .session()
             .make(
-                "placing the bridge",
+                say("placing the bridge"),
                 id,
                 b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
         context.session().history().settle();

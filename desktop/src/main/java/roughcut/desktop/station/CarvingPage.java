@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -32,7 +34,7 @@ final class CarvingPage extends KnifePage {
   private final FactTable rule = new FactTable();
   private final VBox anyFret = new VBox(4);
   private final PickField<Integer> which =
-      new PickField<>("carve.fret", "At fret", f -> Integer.toString(f), this::read);
+      new PickField<>("carve.fret", say("At fret"), f -> Integer.toString(f), this::read);
   private int fret;
 
   CarvingPage(StationContext context, PagedStation station) {
@@ -44,7 +46,7 @@ final class CarvingPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             Decisions.PROFILE_EXPONENT,
             NeckDecisions.EXPONENT_TREBLE,
@@ -57,18 +59,18 @@ final class CarvingPage extends KnifePage {
         .more(NeckDecisions.REST_DAYS, NeckDecisions.BOW, NeckDecisions.BOW_ROD)
         .mark(
             "facet.1.1.on-back",
-            "Fret 1, mark on the back",
+            say("Fret 1, mark on the back"),
             "facet.1.1.on-side",
-            "Fret 1, mark on the side",
+            say("Fret 1, mark on the side"),
             "facet.12.1.on-back",
-            "Fret 12, mark on the back",
+            say("Fret 12, mark on the back"),
             "facet.12.1.on-side",
-            "Fret 12, mark on the side")
+            say("Fret 12, mark on the side"))
         .know(
             "facet.1.ridge",
-            "Ridges left",
+            say("Ridges left"),
             NeckKeys.BOW_CROWN_LEFT.id(),
-            "Crown left after levelling the bow");
+            say("Crown left after levelling the bow"));
   }
 
   /** The field for the fret that was picked. */
@@ -99,7 +101,7 @@ final class CarvingPage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Marks: back from the centre line, side from the glue line");
+    Label title = new Label(say("Marks: back from the centre line, side from the glue line"));
     title.getStyleClass().add("lower-title");
     marks.setVgap(3);
     rule.setVgap(3);
@@ -114,7 +116,15 @@ final class CarvingPage extends KnifePage {
   void showBeside(Plan plan, Units units) {
     frets(plan);
     Carving carving = plan.details().carving();
-    marks.begin().row(false, "", "round", "on the back", "on the side", "on earlier mark, %");
+    marks
+        .begin()
+        .row(
+            false,
+            "",
+            say("round"),
+            say("on the back"),
+            say("on the side"),
+            say("on earlier mark, %"));
     for (Facets facets : carving.facets()) {
       int rounds = facets.bevels().get(facets.bevels().size() - 1).round();
       for (int round = 1; round <= rounds; round++) {
@@ -134,22 +144,29 @@ final class CarvingPage extends KnifePage {
     for (QuarterRule.Round one : carving.rule().rounds()) {
       rule.row(
           false,
-          "halving rule, round " + round++ + ", " + carving.rule().where().in(units),
+          say("halving rule, round {value}, {where}", round++, carving.rule().where().in(units)),
           one.worst() <= 0
-              ? "clear of the profile"
-              : "cuts in by " + NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units),
-          one.worst() > 0 && !one.bites(carving.rule().margin()) ? "within the margin" : "");
+              ? say("clear of the profile")
+              : say(
+                  "cuts in by {worst}",
+                  NumberWriter.text(one.worst(), Quantity.FINE_LENGTH, units)),
+          one.worst() > 0 && !one.bites(carving.rule().margin()) ? say("within the margin") : "");
     }
     for (Carving.Check reading : carving.readings()) {
-      rule.row(false, "now at " + reading.where().in(units), reading.advice().in(units));
+      rule.row(false, say("now at {where}", reading.where().in(units)), reading.advice().in(units));
     }
-    rule.row(false, "then rest it", carving.restDays() + " days, and check it with a straightedge");
+    rule.row(
+        false,
+        say("then rest it"),
+        say("{restDays} days, and check it with a straightedge", carving.restDays()));
     rule.end();
   }
 
   private static String station(Plan plan, Facets facets) {
-    String fret = plan.frets().near(facets.x()).toString();
-    return plan.neck().symmetrical() ? fret : fret + (facets.bass() ? ", bass" : ", treble");
+    String fret = say(plan.frets().near(facets.x()));
+    return plan.neck().symmetrical()
+        ? fret
+        : say(facets.bass() ? "{fret}, bass" : "{fret}, treble", fret);
   }
 
   /** A mark; where there is none on that face, why. */
@@ -158,7 +175,7 @@ final class CarvingPage extends KnifePage {
         facets.bevels().stream().filter(b -> b.round() == round).anyMatch(Facets.Bevel::takes);
     return plan.value(id)
         .map(v -> NumberWriter.number(v.value(), v.quantity(), units))
-        .orElse(takes ? "fall-away" : "nothing to remove");
+        .orElse(takes ? say("falls away") : say("nothing to remove"));
   }
 
   /** Marks on the bevels of earlier rounds, as hundredths of their width from the side's end. */

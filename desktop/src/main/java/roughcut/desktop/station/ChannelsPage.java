@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
@@ -42,7 +44,7 @@ final class ChannelsPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .node(new RodChoice(context.session()))
         .node(ShelfRow.of(ShelfGroup.ROD, context.session()))
         .decisions(
@@ -73,24 +75,24 @@ final class ChannelsPage extends KnifePage {
             NeckDecisions.JIG_BASE)
         .set(
             "rod.fence",
-            "Fence to cutter",
+            say("Fence to cutter"),
             "rod.near-rail",
-            "Rail to near wall",
+            say("Rail to near wall"),
             "rod.far-rail",
-            "Rail to far wall",
+            say("Rail to far wall"),
             "rod.start-stop",
             "",
             "rod.end-stop",
             "",
             "rod.passes",
-            "Passes",
+            say("Passes"),
             "rod.pass-depth",
-            "Depth per pass");
+            say("Depth per pass"));
   }
 
   @Override
   Region makeBeside() {
-    Label left = new Label("Remaining wood and settings");
+    Label left = new Label(say("Remaining wood and settings"));
     left.getStyleClass().add("lower-title");
     how.getStyleClass().add("lower-note");
     how.setWrapText(true);
@@ -102,10 +104,10 @@ final class ChannelsPage extends KnifePage {
 
   @Override
   void showBeside(Plan plan, Units units) {
-    remains.begin().row(false, "", "middle", "corner", "least", "where");
+    remains.begin().row(false, "", say("middle"), say("corner"), say("least"), say("where"));
     remains.row(
         false,
-        "under the truss rod",
+        say("under the truss rod"),
         number(plan, "rod.under-centre", units),
         number(plan, "rod.under-corner", units),
         number(plan, "rod.least", units),
@@ -116,7 +118,7 @@ final class ChannelsPage extends KnifePage {
             s ->
                 remains.row(
                     false,
-                    "under a stiffener",
+                    say("under a stiffener"),
                     "",
                     number(plan, NeckKeys.STIFFENER_UNDER_CORNER.id(), units),
                     number(plan, NeckKeys.STIFFENER_LEAST.id(), units),
@@ -128,19 +130,20 @@ final class ChannelsPage extends KnifePage {
     machine.row(
         false,
         "",
-        !routing.fenced() ? "rails" : "fence",
-        "from and to",
-        "cutter",
-        "passes",
-        "depth");
+        !routing.fenced() ? say("rails") : say("fence"),
+        say("from and to"),
+        say("cutter"),
+        say("passes"),
+        say("depth"));
     for (MachineStops run : routing.runs()) {
       machine.row(
           false,
           run.name().in(units).toLowerCase(Locale.ROOT),
-          run.guides().stream()
-              .map(v -> number(v, units))
-              .collect(Collectors.joining(!routing.fenced() ? " and " : ", ")),
-          number(run.startStop(), units) + " and " + number(run.endStop(), units),
+          run.guides().stream().map(v -> number(v, units)).collect(Collectors.joining(", ")),
+          say(
+              "{startStop} and {endStop}",
+              number(run.startStop(), units),
+              number(run.endStop(), units)),
           number(run.cutter(), units),
           number(run.passes(), units) + " × " + number(run.passDepth(), units),
           number(run.to(), units));
@@ -148,16 +151,19 @@ final class ChannelsPage extends KnifePage {
           .ifPresent(
               w ->
                   machine.row(
-                      false, "", "wedge " + number(w, units), "thick at the " + run.wedgeEnd()));
+                      false,
+                      "",
+                      say("wedge {w}", number(w, units)),
+                      say("thick at the {wedgeEnd}", run.wedgeEnd().in(units))));
     }
     Channel.Piece rod = plan.rod().channel().pieces().get(0);
     machine.row(
         false,
-        "room for the rod",
-        number(plan, NeckKeys.ROD_ROOM.id(), units)
-            + " deep, "
-            + NumberWriter.text(rod.width(), Quantity.LENGTH, units)
-            + " wide");
+        say("room for the rod"),
+        say(
+            "{plan} deep, {width} wide",
+            number(plan, NeckKeys.ROD_ROOM.id(), units),
+            NumberWriter.text(rod.width(), Quantity.LENGTH, units)));
     machine.end();
   }
 

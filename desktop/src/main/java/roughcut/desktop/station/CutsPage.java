@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Button;
@@ -36,7 +38,7 @@ final class CutsPage extends BodyViewPage {
 
   CutsPage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
-    which = new PickField<>("cut.which", "Selected", this::words, looking::choose);
+    which = new PickField<>("cut.which", say("Selected"), this::words, looking::choose);
     card = new FittingCard(context.session(), context::ask, () -> looking.choose(""));
   }
 
@@ -63,9 +65,12 @@ final class CutsPage extends BodyViewPage {
   Panel makePanel() {
     PickField<FittingType> add =
         new PickField<>(
-            "fitting.type", "Add a", t -> t.label().in(context.session().units().get()), t -> {});
+            "fitting.type",
+            say("Add a"),
+            t -> t.label().in(context.session().units().get()),
+            t -> {});
     add.show(List.of(FittingType.values()), FittingType.PICKUP);
-    Button button = new Button("add");
+    Button button = new Button(say("Add"));
     ControlNames.set(button, "fitting.add");
     button.getStyleClass().add("text-button");
     button.setOnAction(e -> add(add.chosen()));
@@ -84,7 +89,7 @@ final class CutsPage extends BodyViewPage {
     context
         .session()
         .edit(
-            "adding a " + type.label().in(context.session().units().get()),
+            say("adding a {type}", type.label().in(context.session().units().get())),
             "fitting",
             b -> b.withDesign(StartingFitting.added(plan, b.design(), type, name)))
         .ifPresentOrElse(
@@ -130,33 +135,40 @@ final class CutsPage extends BodyViewPage {
 
   /** Every cut with its way in, its depth, and what is left beyond it. */
   private void all(Plan plan, Units units) {
-    title.setText("All routs and bores");
+    title.setText(say("All routs and bores"));
     for (Cut cut : plan.cuts().cuts()) {
       table.row(
           false,
           cut.words().in(units),
-          cut.from().brief(),
-          (cut.steps().isEmpty() ? "length " : "depth ")
-              + NumberWriter.text(cut.depth(), Quantity.LENGTH, units),
-          plan.value("rout." + cut.name() + ".floor").map(v -> "left " + v.text(units)).orElse(""));
+          say(cut.from().brief()),
+          say(
+              cut.steps().isEmpty() ? "length {size}" : "depth {size}",
+              NumberWriter.text(cut.depth(), Quantity.LENGTH, units)),
+          plan.value("rout." + cut.name() + ".floor")
+              .map(v -> say("left {v}", v.text(units)))
+              .orElse(""));
     }
   }
 
   /** What remains between the chosen cut and everything near it. */
   private void beside(Plan plan, Units units, Cut cut) {
-    title.setText("Remaining wood beside the " + cut.words().in(units));
+    title.setText(say("Remaining wood beside the {cut}", cut.words().in(units)));
     plan.clearances().stream()
         .filter(s -> s.inBody() && s.concerns(cut.name()))
         .forEach(
             s ->
                 table.row(
                     s.state() != Clearance.State.CLEAR,
-                    s.state().word(),
+                    say(s.state().word()),
                     s.what().in(units),
-                    s.left().text(units) + (s.later() ? ", now " + s.nowText().in(units) : ""),
-                    "of " + NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units)));
+                    s.later()
+                        ? say("{left}, now {now}", s.left().text(units), s.nowText().in(units))
+                        : s.left().text(units),
+                    say(
+                        "of {warn}",
+                        NumberWriter.number(s.limit().warn(), Quantity.LENGTH, units))));
     if (table.empty()) {
-      table.row(false, "clear", "nothing is close to it");
+      table.row(false, say("clear"), say("nothing is close to it"));
     }
   }
 

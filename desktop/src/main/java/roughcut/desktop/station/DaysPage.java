@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -52,26 +55,26 @@ final class DaysPage extends BenchPage {
     this.days = context.days();
     brief = new BriefEditor(context.session());
     hours = new HoursEditor(context.session());
-    TitledPane open = folded("days.hours", "shop hours", hours);
+    TitledPane open = folded("days.hours", say("shop hours"), hours);
     beside(
-        heading("Requirements"),
+        heading(say("Requirements")),
         brief,
-        heading("When"),
+        heading(say("When")),
         when,
         open,
-        folded("days.session", "to prepare for the next session", session),
-        folded("days.shopping", "still to buy or measure", shopping));
+        folded("days.session", say("to prepare for the next session"), session),
+        folded("days.shopping", say("still to buy or measure"), shopping));
     under(title, table);
     title.getStyleClass().add("lower-title");
-    table.fitted(table.words("day", b -> day(b.start())));
-    table.fitted(table.words("hours", DaysPage::between));
-    table.fitted(table.words("build", this::build));
+    table.fitted(table.words(say("day"), b -> day(b.start())));
+    table.fitted(table.words(say("hours"), DaysPage::between));
+    table.fitted(table.words(say("build"), this::build));
     table
-        .words("operation", b -> b.task().title().in(context.session().units().get()))
+        .words(say("operation"), b -> b.task().title().in(context.session().units().get()))
         .setMinWidth(150);
-    table.fitted(table.column("min", b -> Long.toString(b.task().hands())));
-    table.fitted(table.words("start by", b -> day(b.latest())));
-    table.fitted(table.column("slack", b -> slack(b)));
+    table.fitted(table.column(say("min"), b -> Long.toString(b.task().hands())));
+    table.fitted(table.words(say("start by"), b -> day(b.latest())));
+    table.fitted(table.column(say("slack"), b -> slack(b)));
     days.onChanged(context::refresh);
   }
 
@@ -156,13 +159,13 @@ final class DaysPage extends BenchPage {
                         .finish()
                         .map(
                             f ->
-                                schedule.blocks().size()
-                                    + " operations in "
-                                    + days.names().size()
-                                    + (days.names().size() == 1 ? " build" : " builds")
-                                    + ", all done on "
-                                    + day(f))
-                        .orElse("No work left.")));
+                                count(
+                                    days.names().size(),
+                                    "{builds} build, {operations} operations, all done on {day}",
+                                    "{builds} builds, {operations} operations, all done on {day}",
+                                    schedule.blocks().size(),
+                                    day(f)))
+                        .orElse(say("No work left."))));
   }
 
   private void lists(Plan plan, Units units, Schedule schedule) {
@@ -175,7 +178,7 @@ final class DaysPage extends BenchPage {
                   .forEach(o -> session.getChildren().add(text(o.in(units), "decision-label", "")));
               lines(session, next.take(), units);
             },
-            () -> session.getChildren().add(text("No sessions planned.", "panel-text", "")));
+            () -> session.getChildren().add(text(say("No sessions planned."), "panel-text", "")));
     shopping.getChildren().clear();
     lines(shopping, ShoppingList.twice(plan, days.plans()), units);
     lines(shopping, ShoppingList.shopping(plan, units), units);
@@ -205,8 +208,8 @@ final class DaysPage extends BenchPage {
               .map(
                   d ->
                       d < 0
-                          ? ", late by " + NumberWriter.fixed(-d, 1) + " days"
-                          : ", " + NumberWriter.fixed(d, 1) + " days to spare")
+                          ? say(", late by {value} days", NumberWriter.fixed(-d, 1))
+                          : say(", {d} days to spare", NumberWriter.fixed(d, 1)))
               .orElse("");
       when.getChildren()
           .add(
@@ -219,7 +222,8 @@ final class DaysPage extends BenchPage {
     if (own.filter(Schedule.Outcome::late).isPresent() && !context.session().trying()) {
       bought
           .getChildren()
-          .addAll(heading("Would save the most time"), text("trying …", "panel-text", ""));
+          .addAll(
+              heading(say("Would save the most time")), text(say("trying …"), "panel-text", ""));
       when.getChildren().add(bought);
       if (tried != schedule) {
         tried = schedule;
@@ -238,9 +242,9 @@ final class DaysPage extends BenchPage {
   }
 
   private void bought() {
-    bought.getChildren().setAll(heading("Would save the most time"));
+    bought.getChildren().setAll(heading(say("Would save the most time")));
     if (buys.isEmpty()) {
-      bought.getChildren().add(text("No change known here.", "panel-text", ""));
+      bought.getChildren().add(text(say("No change known here."), "panel-text", ""));
     }
     buys.forEach(b -> bought.getChildren().add(buy(b)));
   }
@@ -248,9 +252,10 @@ final class DaysPage extends BenchPage {
   private Node buy(ScheduleSavings one) {
     Button take =
         new Button(
-            NumberWriter.fixed(one.days(), 1)
-                + " days: "
-                + one.words().in(context.session().units().get()));
+            say(
+                "{days} days: {one}",
+                NumberWriter.fixed(one.days(), 1),
+                one.words().in(context.session().units().get())));
     ControlNames.set(take, "days.buy");
     take.setWrapText(true);
     take.setMinHeight(Region.USE_PREF_SIZE);
@@ -309,7 +314,7 @@ final class DaysPage extends BenchPage {
 
       @Override
       public String words(String id, double dx, double dy) {
-        return day(id, dx).map(d -> "not before " + DayWords.day(d, today())).orElse("");
+        return day(id, dx).map(d -> say("not before {day}", DayWords.day(d, today()))).orElse("");
       }
 
       @Override
@@ -319,7 +324,7 @@ final class DaysPage extends BenchPage {
         context
             .session()
             .make(
-                earlier ? "freeing a day" : "setting a day",
+                earlier ? say("freeing a day") : say("setting a day"),
                 "days." + id,
                 b ->
                     b.withBrief(

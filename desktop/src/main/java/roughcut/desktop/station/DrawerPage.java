@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TableColumn;
@@ -31,14 +34,15 @@ final class DrawerPage extends PlainPage {
     this.station = station;
     this.editor = new CutterEditor(context.session(), context::refresh);
     table.words("", Cutter::name).setMinWidth(130);
-    table.words("kind", c -> c.kind().label()).setMinWidth(120);
-    table.column("diameter", c -> number(c.diameter())).setMinWidth(72);
-    table.column("edges", c -> number(c.cutting())).setMinWidth(72);
-    TableColumn<Cutter, String> speed = table.column("/min", c -> NumberWriter.fixed(c.dial(), 0));
+    table.words(say("kind"), c -> say(c.kind().label())).setMinWidth(120);
+    table.column(say("diameter"), c -> number(c.diameter())).setMinWidth(72);
+    table.column(say("edges"), c -> number(c.cutting())).setMinWidth(72);
+    TableColumn<Cutter, String> speed =
+        table.column(say("/min"), c -> NumberWriter.fixed(c.dial(), 0));
     speed.setMinWidth(64);
     speed.setMaxWidth(90);
-    table.words("used for", this::used).setMinWidth(76);
-    table.words("is", c -> c.condition().word()).setMinWidth(60);
+    table.words(say("used for"), this::used).setMinWidth(76);
+    table.words(say("is"), c -> say(c.condition().word())).setMinWidth(60);
   }
 
   private String number(double mm) {
@@ -55,17 +59,17 @@ final class DrawerPage extends PlainPage {
     Optional<Cutter> cutter = editor.chosen();
     return cutter.isPresent()
         ? CutterDrawing.of(shown, cutter.get(), in)
-        : new Drawing("Empty drawer", List.of(), new Bounds(0, 0, 100, 60));
+        : new Drawing(say("Empty drawer"), List.of(), new Bounds(0, 0, 100, 60));
   }
 
   @Override
   Panel makePanel() {
-    return new Panel(context).node(turner(station)).heading("In the drawer").node(editor);
+    return new Panel(context).node(turner(station)).heading(say("In the drawer")).node(editor);
   }
 
   @Override
   Region makeLower() {
-    return new ColumnBox().addFilling("Cutters and bits", table);
+    return new ColumnBox().addFilling(say("Cutters and bits"), table);
   }
 
   @Override
@@ -77,7 +81,7 @@ final class DrawerPage extends PlainPage {
 
   private String used(Cutter cutter) {
     long routs = plan.cuts().routs().stream().filter(r -> uses(r, cutter)).count();
-    return routs == 0 ? "" : routs + (routs == 1 ? " rout" : " routs");
+    return routs == 0 ? "" : count(routs, "{n} rout", "{n} routs");
   }
 
   private static boolean uses(RoutPlan rout, Cutter cutter) {

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.control.Label;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
@@ -37,7 +39,7 @@ final class FittingPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             FretboardDecisions.NUT_KIND,
             FretboardDecisions.NUT_SHIFT,
@@ -58,23 +60,23 @@ final class FittingPage extends PlainPage {
             FretboardDecisions.WIRE_HEIGHT)
         .set(
             FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
-            "Fretboard blank length",
+            say("Fretboard blank length"),
             FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
-            "Fretboard blank width",
+            say("Fretboard blank width"),
             FretboardKeys.NUT_BLANK_LENGTH.id(),
-            "Nut blank length",
+            say("Nut blank length"),
             FretboardKeys.NUT_BLANK_HEIGHT.id(),
-            "Nut blank height",
+            say("Nut blank height"),
             "nut.string.1.slot-bottom",
-            "Nut slot 1 above the crown")
+            say("Nut slot 1 above the crown"))
         .mark(
             "pin.head.y",
-            "Pin near the nut, ± from centre",
+            say("Pin near the nut, ± from centre"),
             "pin.body.y",
-            "Pin near the end, ± from centre",
+            say("Pin near the end, ± from centre"),
             FretboardKeys.NUT_FRETBOARD_CUT.id(),
-            "Cut the fretboard at")
-        .know(StringKeys.BREAK_NUT.id(), "Least break angle over the nut");
+            say("Cut the fretboard at"))
+        .know(StringKeys.BREAK_NUT.id(), say("Least break angle over the nut"));
   }
 
   @Override
@@ -82,8 +84,8 @@ final class FittingPage extends PlainPage {
     seat.getStyleClass().add("fact");
     seat.setWrapText(true);
     return new ColumnBox()
-        .add("Nut and locating pins", seat, nut)
-        .add("Template and moved nut", template);
+        .add(say("Nut and locating pins"), seat, nut)
+        .add(say("Template and moved nut"), template);
   }
 
   @Override
@@ -95,17 +97,17 @@ final class FittingPage extends PlainPage {
     plan.nutWork()
         .bottoms()
         .forEach(b -> bottoms.append(bottoms.length() > 0 ? " · " : "").append(number(b, units)));
-    nut.row(false, "slot bottoms", bottoms.toString());
+    nut.row(false, say("slot bottoms"), bottoms.toString());
     for (FretPins pin : plan.neckPlan().pins()) {
       nut.row(
           false,
-          "pins, slot " + pin.fret(),
+          say("pins, slot {fret}", pin.fret()),
           pin.y()
               .map(
                   y ->
-                      "± "
-                          + NumberWriter.text(y, Quantity.LENGTH, units)
-                          + ", clear of the channels")
+                      say(
+                          "± {y}, clear of the channels",
+                          NumberWriter.text(y, Quantity.LENGTH, units)))
               .orElse(FretPins.ELSEWHERE));
     }
     nut.end();
@@ -115,15 +117,15 @@ final class FittingPage extends PlainPage {
         .template()
         .ifPresentOrElse(
             t -> errors(plan, t, units),
-            () -> template.row(false, "template", "none: enter the scale of yours"));
+            () -> template.row(false, say("template"), say("none: enter the scale of yours")));
     plan.fretboard().work().shiftCents().stream()
         .limit(1)
         .forEach(
             v ->
                 template.row(
                     false,
-                    "nut moved",
-                    "every fret " + v.text(units) + " against the open string"));
+                    say("nut moved"),
+                    say("every fret {v} against the open string", v.text(units))));
     plan.fretboard()
         .work()
         .notchLeft()
@@ -131,27 +133,29 @@ final class FittingPage extends PlainPage {
             left ->
                 template.row(
                     left.value() < 2,
-                    "end notch",
-                    left.text(units)
-                        + " left to the last slot. Shape that end before flush trimming"));
+                    say("end notch"),
+                    say(
+                        "{left} left to the last slot. Shape that end before flush trimming",
+                        left.text(units))));
     template.end();
   }
 
   private void errors(Plan plan, TemplateCheck t, Units units) {
     template.row(
         false,
-        "template",
+        say("template"),
         t.serves()
-            ? "usable from its fret " + t.from() + " on"
-            : "not usable: off by up to "
-                + NumberWriter.text(t.worst(), Quantity.FINE_LENGTH, units));
+            ? say("usable from its fret {from} on", t.from())
+            : say(
+                "not usable: off by up to {worst}",
+                NumberWriter.text(t.worst(), Quantity.FINE_LENGTH, units)));
     if (!t.serves()) {
       int frets = plan.frets().frets().size();
       for (int fret : new int[] {1, 5, 7, 12, frets}) {
         if (fret <= frets) {
           template.row(
               false,
-              "fret " + fret,
+              say("fret {fret}", fret),
               NumberWriter.text(t.errors().get(fret - 1), Quantity.FINE_LENGTH, units)
                   + ", "
                   + NumberWriter.text(t.cents().get(fret - 1), Quantity.CENTS, units));

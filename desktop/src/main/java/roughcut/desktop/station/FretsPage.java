@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.FretTicks;
 import roughcut.desktop.session.StationContext;
@@ -26,7 +28,7 @@ final class FretsPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             FretboardDecisions.WIRE_HEIGHT,
             FretboardDecisions.WIRE_WIDTH,
@@ -41,23 +43,23 @@ final class FretsPage extends PlainPage {
             FretboardDecisions.TANG_CLEAR)
         .set(
             "wire.1.length",
-            "Fret 1, cut to",
+            say("Fret 1, cut to"),
             "wire.12.length",
-            "Fret 12, cut to",
+            say("Fret 12, cut to"),
             FretboardKeys.WIRE_TANG_BACK.id(),
-            "Tang nipped back by",
+            say("Tang nipped back by"),
             FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Wire radius")
+            say("Wire radius"))
         .know(
             FretboardKeys.WIRE_TOTAL.id(),
-            "Fret wire with spare",
+            say("Fret wire with spare"),
             StringKeys.ACTION_LAST_FRET.id(),
-            "String above the last fret");
+            say("String above the last fret"));
   }
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().addFilling("Each fret", ticks);
+    return new ColumnBox().addFilling(say("Each fret"), ticks);
   }
 
   @Override

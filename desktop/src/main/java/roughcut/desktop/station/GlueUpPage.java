@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
@@ -35,7 +38,7 @@ final class GlueUpPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             BlankDecisions.GLUE,
             BlankDecisions.TEMPERATURE,
@@ -53,18 +56,18 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.GLUE_SPARE)
         .set(
             "glue.mass",
-            "Glue to mix",
+            say("Glue to mix"),
             "clamps.by-force",
-            "Clamps by force",
+            say("Clamps by force"),
             "clamps.by-spacing",
-            "Clamps by spacing")
+            say("Clamps by spacing"))
         .know(
             "glue.time",
-            "Spreading and closing",
+            say("Spreading and closing"),
             "glue.open-time",
-            "Open time",
+            say("Open time"),
             "glue.stages",
-            "Stages");
+            say("Stages"));
   }
 
   @Override
@@ -72,7 +75,7 @@ final class GlueUpPage extends PlainPage {
     verdict.getStyleClass().add("lower-note");
     verdict.setWrapText(true);
     ControlNames.set(verdict, "glue-verdict");
-    return new ColumnBox().add("The glue-up", verdict, gluing).add(questions);
+    return new ColumnBox().add(say("The glue-up"), verdict, gluing).add(questions);
   }
 
   @Override
@@ -93,53 +96,55 @@ final class GlueUpPage extends PlainPage {
         .begin()
         .row(
             false,
-            "glue",
+            say("glue"),
             glue.glue().name()
                 + (glue.glue().note().isEmpty() ? "" : " (" + glue.glue().note() + ")"));
     int number = 1;
     for (List<Integer> faces : glue.faceStages()) {
       gluing.row(
           false,
-          "stage " + number++,
-          "lines " + faces.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+          say("stage {value}", number++),
+          say(
+              "lines {stream}",
+              faces.stream().map(String::valueOf).collect(Collectors.joining(", "))));
     }
     for (GlueUp.Assembly step : plan.glueUp().steps()) {
       GlueJob own = step.job();
       gluing.row(
           false,
           step.words().in(units),
-          NumberWriter.fixed(own.faces().value(), 0)
-              + (own.faces().value() == 1 ? " face, " : " faces, ")
-              + own.clamps().text(units)
-              + " clamps, "
-              + own.mass().text(units)
-              + " of glue");
+          count(
+              Math.round(own.faces().value()),
+              "{n} face, {clamps} clamps, {mass} of glue",
+              "{n} faces, {clamps} clamps, {mass} of glue",
+              own.clamps().text(units),
+              own.mass().text(units)));
     }
     gluing.row(
         false,
-        "then",
-        NumberWriter.fixed(glue.glue().clampMinutes(), 0)
-            + " min in the clamps, ready to work after "
-            + NumberWriter.fixed(glue.glue().cureHours(), 0)
-            + " h");
+        say("then"),
+        say(
+            "{clampMinutes} min in the clamps, ready to work after {cureHours} h",
+            NumberWriter.fixed(glue.glue().clampMinutes(), 0),
+            NumberWriter.fixed(glue.glue().cureHours(), 0)));
     gluing.row(
         false,
-        "pins",
+        say("pins"),
         plan.glueUp()
             .pins()
             .map(
                 p ->
-                    NumberWriter.text(p.fromHeadEnd(), Quantity.LENGTH, units)
-                        + " from the head end, "
-                        + NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)
-                        + " from the heel end")
+                    say(
+                        "{fromHeadEnd} from the head end, {fromHeelEnd} from the heel end",
+                        NumberWriter.text(p.fromHeadEnd(), Quantity.LENGTH, units),
+                        NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)))
             .orElse(GlueUp.WITHOUT_PINS.in(units)));
     gluing
         .row(
             false,
-            "order",
-            "Align, close lightly along the whole length, then tighten from the middle out")
+            say("order"),
+            say("Align, close lightly along the whole length, then tighten from the middle out"))
         .end();
-    questions.show("Neck blank", plan.about(Topic.NECK_BLANK), units);
+    questions.show(say("Neck blank"), plan.about(Topic.NECK_BLANK), units);
   }
 }

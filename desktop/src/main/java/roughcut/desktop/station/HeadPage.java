@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.stream.IntStream;
 import roughcut.design.Decisions;
@@ -39,7 +41,7 @@ final class HeadPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             Decisions.HEAD_LENGTH,
             Decisions.HEAD_WIDTH,
@@ -64,16 +66,16 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_WRAP,
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
-        .parts("Posts of different height", HeadPage::posts)
-        .set("drum.riser", "Shim at the drum sander")
+        .parts(say("Posts of different height"), HeadPage::posts)
+        .set("drum.riser", say("Shim at the drum sander"))
         .mark(
             "tuner.1.x",
-            "First tuner, treble",
+            say("First tuner, treble"),
             "tuner.1.y",
-            "from centre line",
+            say("from centre line"),
             NeckKeys.VOLUTE_TANGENT.id(),
-            "Volute tangent")
-        .know(NeckKeys.HEAD_GRIP.id(), "Clamped thickness");
+            say("Volute tangent"))
+        .know(NeckKeys.HEAD_GRIP.id(), say("Clamped thickness"));
   }
 
   @Override
@@ -81,14 +83,24 @@ final class HeadPage extends PlainPage {
     tuners.setVgap(3);
     bench.setVgap(5);
     return new ColumnBox()
-        .addWide("Tuners, from the break line and the centre line", 340, tuners)
-        .add("At the bench", bench);
+        .addWide(say("Tuners, from the break line and the centre line"), 340, tuners)
+        .add(say("At the bench"), bench);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
     TunerLayout layout = plan.details().tuners();
-    tuners.begin().row(false, "", "along", "across", "to edge", "to a post", "aside", "break");
+    tuners
+        .begin()
+        .row(
+            false,
+            "",
+            say("along"),
+            say("across"),
+            say("to edge"),
+            say("to a post"),
+            say("aside"),
+            say("break"));
     for (TunerLayout.Tuner t : layout.tuners()) {
       tuners.row(
           false,
@@ -98,11 +110,11 @@ final class HeadPage extends PlainPage {
           number(t.edge(), units),
           number(t.clearance(), units),
           NumberWriter.fixed(t.sideAngle().value(), 1) + "°",
-          NumberWriter.fixed(t.breakAngle().value(), 1)
-              + "°"
-              + (t.breakAngle().value() < NutWork.BREAK_LEAST
-                  ? " lower post or string tree"
-                  : t.breakAngle().value() > NutWork.BREAK_MOST ? " steep" : ""));
+          say(
+              t.breakAngle().value() < NutWork.BREAK_LEAST
+                  ? "{angle}° lower post or string tree"
+                  : t.breakAngle().value() > NutWork.BREAK_MOST ? "{angle}° steep" : "{angle}°",
+              NumberWriter.fixed(t.breakAngle().value(), 1)));
     }
     tuners.end();
     bench(plan, layout, units);
@@ -121,41 +133,43 @@ final class HeadPage extends PlainPage {
     bench.begin();
     bench.row(
         false,
-        "grip",
-        layout.grip().text(units)
-            + (grip < layout.gripLeast().value()
-                ? ": too thin for the tuners"
-                : grip > layout.gripMost().value() ? ": too thick for the tuners" : ": fits"));
+        say("grip"),
+        say(
+            grip < layout.gripLeast().value()
+                ? "{thickness}: too thin for the tuners"
+                : grip > layout.gripMost().value()
+                    ? "{thickness}: too thick for the tuners"
+                    : "{thickness}: fits",
+            layout.grip().text(units)));
     bench.row(
         false,
-        "bores",
-        "brad-point "
-            + NumberWriter.text(plan.given(NeckDecisions.TUNER_BUSHING), Quantity.LENGTH, units)
-            + ", "
-            + NumberWriter.number(
-                plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)
-            + " deep, then the post hole right through");
-    bench.row(false, "thinning", plan.details().volute().thinning().in(units));
+        say("bores"),
+        say(
+            "brad-point {given}, {given2} deep, then the post hole right through",
+            NumberWriter.text(plan.given(NeckDecisions.TUNER_BUSHING), Quantity.LENGTH, units),
+            NumberWriter.number(
+                plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)));
+    bench.row(false, say("thinning"), plan.details().volute().thinning().in(units));
     bench.row(
         false,
-        "volute",
-        "radius "
-            + NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)
-            + ", lowest under the middle of the nut");
+        say("volute"),
+        say(
+            "radius {given}, lowest under the middle of the nut",
+            NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)));
     if (plan.given(Decisions.HEAD_VENEER) > 0) {
       bench.row(
           false,
-          "face veneer",
-          "nut end bevelled "
-              + NumberWriter.fixed(plan.given(Decisions.HEAD_ANGLE), 1)
-              + "°, glued before the volute is cut");
+          say("face veneer"),
+          say(
+              "nut end bevelled {given}°, glued before the volute is cut",
+              NumberWriter.fixed(plan.given(Decisions.HEAD_ANGLE), 1)));
     }
     bench.end();
   }
 
   @Override
   public String title() {
-    return "Headstock";
+    return say("Headstock");
   }
 
   @Override

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -40,7 +42,7 @@ final class HeightsPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             StringDecisions.SOLVE_FOR,
             StringDecisions.SADDLE_HEIGHT,
@@ -61,21 +63,21 @@ final class HeightsPage extends PlainPage {
             Decisions.HEEL_END)
         .know(
             StringDecisions.ANGLE_DECIDED.id(),
-            "Neck angle",
+            say("Neck angle"),
             StringDecisions.EXPOSED.id(),
-            "Fretboard above the body",
+            say("Fretboard above the body"),
             StringDecisions.SADDLE_HEIGHT.id(),
-            "Saddle above the body",
+            say("Saddle above the body"),
             RoutKeys.POCKET_FLOOR.id(),
-            "Floor under the pocket",
+            say("Floor under the pocket"),
             "break.saddle",
-            "Break angle over the saddle",
+            say("Break angle over the saddle"),
             StringKeys.BREAK_NUT.id(),
-            "Least break angle over the nut",
+            say("Least break angle over the nut"),
             "string.height-there",
-            "String height at the chosen place",
+            say("String height at the chosen place"),
             StringKeys.RELIEF_AT_SADDLE.id(),
-            "Relief, at the saddle");
+            say("Relief, at the saddle"));
   }
 
   @Override
@@ -83,14 +85,15 @@ final class HeightsPage extends PlainPage {
     reach.getStyleClass().add("fact");
     reach.setWrapText(true);
     return new ColumnBox()
-        .add("Bridge and saddles", reach, ways)
-        .add("Cutting and checking the angle", proof);
+        .add(say("Bridge and saddles"), reach, ways)
+        .add(say("Cutting and checking the angle"), proof);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
     Heights heights = plan.stringPlan().heights();
-    reach.setText("Saddles: " + heights.reach(plan.stringPlan().bridge().kind()).in(units) + ".");
+    reach.setText(
+        say("Saddles: {reach}.", heights.reach(plan.stringPlan().bridge().kind()).in(units)));
     ways.begin();
     StringBuilder saddles = new StringBuilder();
     heights
@@ -100,17 +103,22 @@ final class HeightsPage extends PlainPage {
                 saddles
                     .append(saddles.length() > 0 ? " · " : "")
                     .append(NumberWriter.number(v.value(), v.quantity(), units)));
-    ways.row(false, "each, string 1 first", saddles.toString());
-    ways.row(false, "without an angle", "fretboard would be " + heights.flatExposed().text(units));
+    ways.row(false, say("each, string 1 first"), saddles.toString());
     ways.row(
         false,
-        "in plan view",
-        "saddle line " + heights.shortening().text(units) + " nearer the nut");
+        say("without an angle"),
+        say("fretboard would be {flatExposed}", heights.flatExposed().text(units)));
+    ways.row(
+        false,
+        say("in plan view"),
+        say("saddle line {shortening} nearer the nut", heights.shortening().text(units)));
     ways.end();
     proof.begin();
     if (plan.neck().through()) {
       proof.row(
-          false, "in the blank", "the top of the core falls by the angle from the body edge on");
+          false,
+          say("in the blank"),
+          say("the top of the core falls by the angle from the body edge on"));
     } else if (heights.proof().isEmpty()) {
       made(heights, units);
     }
@@ -120,15 +128,18 @@ final class HeightsPage extends PlainPage {
             p -> {
               proof.row(
                   true,
-                  "really",
-                  p.angle().text(units) + ", above body " + p.exposed().text(units));
-              proof.row(true, "saddle needs", p.saddle().text(units));
+                  say("really"),
+                  say(
+                      "{angle}, above body {exposed}",
+                      p.angle().text(units),
+                      p.exposed().text(units)));
+              proof.row(true, say("saddle needs"), p.saddle().text(units));
               if (p.fits()) {
-                proof.row(true, "proof", "the saddle height is as planned");
+                proof.row(true, say("proof"), say("the saddle height is as planned"));
               }
               seat(plan, units);
             },
-            () -> proof.row(false, "proof", "seat the neck, then measure both"));
+            () -> proof.row(false, say("proof"), say("seat the neck, then measure both")));
     proof.end();
   }
 
@@ -147,7 +158,7 @@ final class HeightsPage extends PlainPage {
           });
     }
     if (tried.isEmpty()) {
-      proof.row(false, "", "trying …");
+      proof.row(false, "", say("trying …"));
     }
     for (SeatWays.Way way : tried.orElse(List.of())) {
       proof.row(false, "", way.proposal().words(units));

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
@@ -44,7 +46,7 @@ public final class LayoutStation implements Station {
     lower = new LowerPanel(beside, LowerPanel.Section.NECK);
     panel =
         new Panel(context)
-            .heading("Decisions")
+            .heading(say("Decisions"))
             .decisions(Decisions.HAND, Decisions.SCALE_LENGTH)
             .decisions(
                 StringDecisions::fanned,
@@ -69,17 +71,17 @@ public final class LayoutStation implements Station {
                 Decisions.NUT_THICKNESS)
             .mark(
                 LayoutKeys.SADDLE_FROM_NUT.id(),
-                "Saddle line",
+                say("Saddle line"),
                 "fret.12.from-nut",
-                "Fret 12",
+                say("Fret 12"),
                 LayoutKeys.FRETBOARD_END_FROM_NUT.id(),
-                "Fretboard end",
+                say("Fretboard end"),
                 LayoutKeys.NUT_SPREAD.id(),
-                "Outer strings at the nut",
+                say("Outer strings at the nut"),
                 LayoutKeys.NUT_GAP.id(),
-                "Between strings",
+                say("Between strings"),
                 "fretboard.edge.end",
-                "Fretboard edge, end");
+                say("Fretboard edge, end"));
   }
 
   @Override

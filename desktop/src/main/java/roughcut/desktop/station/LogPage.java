@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -50,43 +52,46 @@ final class LogPage extends BenchPage {
     super(station, 6);
     this.context = context;
     ControlNames.set(words, "log.words");
-    words.setPromptText("What you saw, or would do differently next time");
-    words.setAccessibleText("A note");
+    words.setPromptText(say("What you saw, or would do differently next time"));
+    words.setAccessibleText(say("A note"));
     words.setWrapText(true);
     words.setPrefRowCount(4);
-    Button add = button("log.add", "Add note", this::add);
-    Button pick = button("log.picture", "Add picture …", this::pick);
+    Button add = button("log.add", say("Add note"), this::add);
+    Button pick = button("log.picture", say("Add picture …"), this::pick);
     ControlNames.set(told, "log.told");
     told.setWrapText(true);
     told.getStyleClass().add("lower-note");
     beside(
-        heading("Note"),
+        heading(say("Note")),
         words,
         new HBox(10, add, pick),
         told,
-        heading("Hours and wood"),
+        heading(say("Hours and wood")),
         sums,
-        heading("Export log"),
+        heading(say("Export log")),
         new HBox(
             10,
-            button("log.markdown", "As Markdown …", () -> write("log.md")),
-            button("log.csv", "As CSV …", () -> write("log.csv"))));
+            button("log.markdown", say("As Markdown …"), () -> write("log.md")),
+            button("log.csv", say("As CSV …"), () -> write("log.csv"))));
     ControlNames.set(search, "log.search");
-    search.setPromptText("search");
-    search.setAccessibleText("Search the log");
+    search.setPromptText(say("search"));
+    search.setAccessibleText(say("Search the log"));
     search.setPrefWidth(220);
     search.textProperty().addListener((p, was, is) -> rows());
     title.getStyleClass().add("lower-title");
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    table.words("when", e -> TIME.format(e.at())).setMinWidth(120);
-    table.words("", e -> e.kind().word()).setMinWidth(74);
-    table.words("what", e -> e.words().in(context.session().units().get())).setMinWidth(250);
-    table.column("min", e -> e.minutes() == 0 ? "" : Long.toString(e.minutes())).setMinWidth(44);
-    table.words("picture", LogPage::picture).setMinWidth(90);
+    table.words(say("when"), e -> TIME.format(e.at())).setMinWidth(120);
+    table.words("", e -> say(e.kind().word())).setMinWidth(74);
+    table.words(say("what"), e -> e.words().in(context.session().units().get())).setMinWidth(250);
+    table
+        .column(say("min"), e -> e.minutes() == 0 ? "" : Long.toString(e.minutes()))
+        .setMinWidth(44);
+    table.words(say("picture"), LogPage::picture).setMinWidth(90);
     VBox.setVgrow(table, Priority.ALWAYS);
     table.setPlaceholder(
-        new Label("Nothing yet. Work you mark done and measurements you enter are logged here."));
+        new Label(
+            say("Nothing yet. Work you mark done and measurements you enter are logged here.")));
     under(new HBox(12, title, space, search), table);
   }
 
@@ -111,7 +116,7 @@ final class LogPage extends BenchPage {
     }
     Path path = Path.of(entry.picture());
     String name = path.getFileName().toString();
-    return Files.exists(path) ? name : name + " (deleted)";
+    return Files.exists(path) ? name : say("{name} (deleted)", name);
   }
 
   @Override
@@ -129,8 +134,9 @@ final class LogPage extends BenchPage {
     rows();
     sums.begin();
     LogBook.minutes(plan)
-        .forEach((part, m) -> sums.row(false, part.word(), NumberWriter.fixed(m / 60.0, 1) + " h"));
-    sums.row(false, "boards", LogBook.woodTold(plan));
+        .forEach(
+            (part, m) -> sums.row(false, say(part.word()), NumberWriter.fixed(m / 60.0, 1) + " h"));
+    sums.row(false, say("boards"), LogBook.woodTold(plan).in(units));
     sums.end();
   }
 
@@ -143,8 +149,8 @@ final class LogPage extends BenchPage {
     table.rows(shown);
     title.setText(
         wanted.isBlank()
-            ? all.size() + " entries"
-            : shown.size() + " of " + all.size() + " entries");
+            ? say("{all} entries", all.size())
+            : say("{shown} of {all} entries", shown.size(), all.size()));
   }
 
   private void add() {
@@ -155,7 +161,7 @@ final class LogPage extends BenchPage {
               context.bench().chosen().get(),
               words.getText().strip(),
               picture);
-      context.session().make("note", "log", b -> b.withLog(b.log().with(note)));
+      context.session().make(say("note"), "log", b -> b.withLog(b.log().with(note)));
       context.session().history().settle();
       words.clear();
       picture = "";
@@ -167,21 +173,22 @@ final class LogPage extends BenchPage {
 
   private void pick() {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Picture for the note");
+    chooser.setTitle(say("Picture for the note"));
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter("Pictures", "*.jpg", "*.jpeg", "*.png", "*.webp"));
+        .add(
+            new FileChooser.ExtensionFilter(say("Pictures"), "*.jpg", "*.jpeg", "*.png", "*.webp"));
     Optional.ofNullable(chooser.showOpenDialog(words.getScene().getWindow()))
         .ifPresent(
             f -> {
               picture = f.toString();
-              told.setText("with " + f.getName());
+              told.setText(say("with {getName}", f.getName()));
             });
   }
 
   private void write(String usual) {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Export log");
+    chooser.setTitle(say("Export log"));
     chooser.setInitialFileName(usual);
     File chosen = chooser.showSaveDialog(words.getScene().getWindow());
     if (chosen != null) {
@@ -200,9 +207,9 @@ final class LogPage extends BenchPage {
             : LogWriter.markdown(plan, units);
     try {
       SafeFile.write(path, text.getBytes(StandardCharsets.UTF_8));
-      told.setText("Written to " + path.getFileName() + ".");
+      told.setText(say("Saved to {getFileName}.", path.getFileName()));
     } catch (FileException e) {
-      told.setText("Not written: " + e.getMessage() + ".");
+      told.setText(say("Not saved: {why}.", e.getMessage()));
     }
   }
 }

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -116,8 +118,8 @@ final class LowerPanel {
     }
     double at = cut.within(plan, x);
     section.show(cut.at(plan, at, units));
-    String place = KnifeStops.near(cut.stops(plan), plan.frets(), at).in(units);
-    title.setText("Section " + (place.startsWith("near ") ? place : "at " + place));
-    note.setText("looking towards the bridge · " + NumberWriter.text(at, Quantity.LENGTH, units));
+    title.setText(KnifeStops.section(cut.stops(plan), plan.frets(), at).in(units));
+    note.setText(
+        say("looking towards the bridge · {at}", NumberWriter.text(at, Quantity.LENGTH, units)));
   }
 }

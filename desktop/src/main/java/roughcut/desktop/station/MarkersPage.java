@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.desktop.control.FactTable;
@@ -29,7 +31,7 @@ final class MarkersPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             FretboardDecisions.MARKER_DIAMETER,
             FretboardDecisions.MARKER_THICKNESS,
@@ -48,47 +50,55 @@ final class MarkersPage extends PlainPage {
             Decisions.FRETBOARD_THICKNESS)
         .set(
             "marker.3.depth-min",
-            "Fret 3, minimum depth",
+            say("Fret 3, minimum depth"),
             "marker.3.depth-max",
-            "Fret 3, maximum depth",
+            say("Fret 3, maximum depth"),
             "marker.12.depth-min",
-            "Fret 12, minimum depth",
+            say("Fret 12, minimum depth"),
             "marker.12.depth-max",
-            "Fret 12, maximum depth",
+            say("Fret 12, maximum depth"),
             FretboardKeys.INLAY_DEPTH_MIN.id(),
-            "Inlay, minimum depth",
+            say("Inlay, minimum depth"),
             FretboardKeys.INLAY_DEPTH_MAX.id(),
-            "Inlay, maximum depth")
-        .know(FretboardKeys.MARKER_SIDE_CLEARANCE.id(), "Side dot to slot");
+            say("Inlay, maximum depth"))
+        .know(FretboardKeys.MARKER_SIDE_CLEARANCE.id(), say("Side dot to slot"));
   }
 
   @Override
   ColumnBox makeLower() {
 
     return new ColumnBox()
-        .addWide("Dot holes, before radiusing", 400, dots)
-        .add("Side dots and inlay", rest);
+        .addWide(say("Dot holes, before radiusing"), 400, dots)
+        .add(say("Side dots and inlay"), rest);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
-    dots.begin().row(false, "fret", "from nut line", "aside", "minimum", "maximum", "drill to");
+    dots.begin()
+        .row(
+            false,
+            say("fret"),
+            say("from nut line"),
+            say("aside"),
+            say("minimum"),
+            say("maximum"),
+            say("drill to"));
     for (Markers.Dot dot : plan.fretboard().markers().dots()) {
       dots.row(
           false,
           Integer.toString(dot.fret()),
           number(dot.x(), units),
-          dot.y() == 0 ? "centre" : "± " + number(dot.y(), units),
+          dot.y() == 0 ? say("centre") : "± " + number(dot.y(), units),
           dot.least().text(units),
           dot.most().text(units),
-          dot.possible() ? number(dot.proposed(), units) : "no depth works");
+          dot.possible() ? number(dot.proposed(), units) : say("no depth works"));
     }
     dots.end();
     rest.begin();
     rest.row(
         false,
-        "to the nearest slot",
-        plan.fretboard().sideDots().text(units) + ", after radiusing");
+        say("to the nearest slot"),
+        say("{sideDots}, after radiusing", plan.fretboard().sideDots().text(units)));
     plan.fretboard()
         .work()
         .inlay()
@@ -96,21 +106,20 @@ final class MarkersPage extends PlainPage {
             inlay -> {
               rest.row(
                   false,
-                  "inlay",
+                  say("inlay"),
                   inlay
                       .trouble()
                       .map(t -> t.in(units))
                       .orElseGet(
                           () ->
-                              "pocket "
-                                  + inlay.least().text(units)
-                                  + " to "
-                                  + inlay.most().text(units)
-                                  + ", corner radius "
-                                  + inlay.corner().text(units)));
-              rest.row(false, "crosses", inlay.crosses().in(units));
+                              say(
+                                  "pocket {least} to {most}, corner radius {corner}",
+                                  inlay.least().text(units),
+                                  inlay.most().text(units),
+                                  inlay.corner().text(units))));
+              rest.row(false, say("crosses"), inlay.crosses().in(units));
             },
-            () -> rest.row(false, "inlay", "none"));
+            () -> rest.row(false, say("inlay"), say("none")));
     rest.end();
   }
 

@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -26,7 +29,7 @@ final class OrderPage extends BenchPage {
   private final BenchState bench;
   private final OperationCard card;
   private final Label title = new Label();
-  private final CheckBox open = new CheckBox("Hide finished work");
+  private final CheckBox open = new CheckBox(say("Hide finished work"));
   private final Label odd = new Label();
   private final StepList list;
 
@@ -96,16 +99,15 @@ final class OrderPage extends BenchPage {
     int ready = here.ready().size();
     int spoiled = here.outdatedCuts().size();
     title.setText(
-        done
-            + " of "
-            + here.steps().size()
-            + " done · "
-            + ready
-            + " can be done now"
-            + (here.blockedSteps().isEmpty() ? "" : " · " + here.blockedSteps().size() + " blocked")
+        say("{done} of {steps} done · {ready} can be done now", done, here.steps().size(), ready)
+            + (here.blockedSteps().isEmpty()
+                ? ""
+                : " · " + say("{steps} blocked", here.blockedSteps().size()))
             + (spoiled == 0
                 ? ""
-                : " · " + spoiled + (spoiled == 1 ? " number" : " numbers") + " made differently"));
+                : " · "
+                    + count(
+                        spoiled, "{n} number made differently", "{n} numbers made differently")));
     List<Text> suspicious = here.suspiciousEntries();
     odd.setText(suspicious.isEmpty() ? "" : suspicious.get(0).in(units));
     odd.setVisible(!suspicious.isEmpty());

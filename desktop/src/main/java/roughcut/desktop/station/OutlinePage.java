@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,8 +37,8 @@ final class OutlinePage extends BodyViewPage {
   private final FactTable table = new FactTable();
   private final Label said = new Label();
   private final PickField<BodyShape> shapes =
-      new PickField<>("outline.shape", "Start from", BodyShape::name, this::start);
-  private final Button own = new Button("Edit as curve");
+      new PickField<>("outline.shape", say("Start from"), BodyShape::name, this::start);
+  private final Button own = new Button(say("Edit as curve"));
 
   OutlinePage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
@@ -52,7 +54,7 @@ final class OutlinePage extends BodyViewPage {
     ControlNames.set(said, "outline.said");
     said.setWrapText(true);
     said.getStyleClass().add("panel-text");
-    Button take = new Button("Import outline …");
+    Button take = new Button(say("Import outline …"));
     ControlNames.set(take, "outline.take");
     take.getStyleClass().add("text-button");
     take.setOnAction(e -> choose());
@@ -63,14 +65,14 @@ final class OutlinePage extends BodyViewPage {
           context
               .session()
               .make(
-                  "editing the outline as a curve",
+                  say("editing the outline as a curve"),
                   "outline.own",
                   b -> b.withDesign(b.design().withDrawn(Optional.empty())));
           context.session().history().settle();
           said.setText("");
         });
     return begun()
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .node(shapes)
         .decisions(
             BodyDecisions.BODY_LENGTH,
@@ -84,7 +86,7 @@ final class OutlinePage extends BodyViewPage {
         .node(take)
         .node(own)
         .node(said)
-        .more("Points and placement", null, folded());
+        .more(say("Points and placement"), null, folded());
   }
 
   /** A drawn outline is placed; one of our own is moved point by point. */
@@ -111,7 +113,7 @@ final class OutlinePage extends BodyViewPage {
     context
         .session()
         .make(
-            "a body of " + shape.name(),
+            say("a body of {shape}", shape.name()),
             "outline.shape",
             b -> b.withDesign(BodyShapes.set(b.design(), shape)));
     context.session().history().settle();
@@ -119,10 +121,12 @@ final class OutlinePage extends BodyViewPage {
 
   private void choose() {
     FileChooser chooser = new FileChooser();
-    chooser.setTitle("Outline");
+    chooser.setTitle(say("Outline"));
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter("Drawings", "*.svg", "*.dxf", "*.SVG", "*.DXF"));
+        .add(
+            new FileChooser.ExtensionFilter(
+                say("Drawings"), "*.svg", "*.dxf", say("*.SVG"), say("*.DXF")));
     File file = chooser.showOpenDialog(own.getScene().getWindow());
     if (file != null) {
       take(file.toPath());
@@ -136,7 +140,7 @@ final class OutlinePage extends BodyViewPage {
       context
           .session()
           .make(
-              "importing " + file.getFileName(),
+              say("importing {getFileName}", file.getFileName()),
               "outline.drawn",
               b ->
                   b.withDesign(
@@ -153,7 +157,7 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("The outline", table);
+    return beside(say("The outline"), table);
   }
 
   @Override
@@ -168,22 +172,23 @@ final class OutlinePage extends BodyViewPage {
     table.begin();
     table.row(
         false,
-        "source",
+        say("source"),
         plan.build()
             .design()
             .drawn()
             .map(DrawnOutline::source)
-            .orElse("drawn here: drag its points"));
+            .orElse(say("drawn here: drag its points")));
     table.row(
         false,
-        "area, perimeter",
+        say("area, perimeter"),
         outline.area().text(units) + ", " + outline.perimeter().text(units));
-    table.row(false, "tightest hollow", outline.hollows().in(units));
+    table.row(false, say("tightest hollow"), outline.hollows().in(units));
     table.row(
         false,
-        "router",
-        "anticlockwise round the outside. That lifts the grain along the amber "
-            + "stretches: take them lightly in the other direction, or turn the body over");
+        say("router"),
+        say(
+            "anticlockwise round the outside. That lifts the grain along the amber "
+                + "stretches: take them lightly in the other direction, or turn the body over"));
     plan.about(Topic.BODY).stream()
         .filter(Finding::stops)
         .forEach(p -> table.row(true, p.severity().word().in(units), p.words(units)));

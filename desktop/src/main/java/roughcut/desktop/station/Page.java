@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
@@ -19,7 +21,7 @@ interface Page {
 
   /** What it is called on the screen. */
   default String title() {
-    return name();
+    return say(name());
   }
 
   Drawing drawing(Plan plan, Units units);

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -122,7 +124,7 @@ final class Panel {
 
   /** Decisions that are rarely changed, folded away. */
   Panel more(Decision... decisions) {
-    return more("More decisions", null, decisions);
+    return more(say("More decisions"), null, decisions);
   }
 
   /**
@@ -183,23 +185,23 @@ final class Panel {
 
   /** What machine and ruler are set to, by the ids of values, each with its words. */
   Panel set(String... idsAndLabels) {
-    return numbers("Set", idsAndLabels);
+    return numbers(say("Set"), idsAndLabels);
   }
 
   /** What is marked on the wood. */
   Panel mark(String... idsAndLabels) {
-    return numbers("Mark", idsAndLabels);
+    return numbers(say("Mark"), idsAndLabels);
   }
 
   /** What follows and is good to know before one begins. */
   Panel know(String... idsAndLabels) {
-    return numbers("Know", idsAndLabels);
+    return numbers(say("Know"), idsAndLabels);
   }
 
   private Panel numbers(String words, String... idsAndLabels) {
     Label heading = new Label(words);
     heading.getStyleClass().add("panel-heading");
-    Label measured = new Label("measured");
+    Label measured = new Label(say("measured"));
     measured.getStyleClass().add("from-measured");
     HBox line = new HBox(10, heading, measured);
     line.setAlignment(Pos.BASELINE_LEFT);

@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -32,7 +35,7 @@ final class PassesPage extends BodyViewPage {
     which =
         new PickField<>(
             "passes.which",
-            "Rout",
+            say("Rout"),
             n ->
                 context
                     .session()
@@ -62,14 +65,14 @@ final class PassesPage extends BodyViewPage {
   Panel makePanel() {
     return begun()
         .node(which)
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             RoutDecisions.WASTE,
             RoutDecisions.TEMPLATE_THICKNESS,
             RoutDecisions.TEMPLATE_BUSH,
             RoutDecisions.POCKET_TIGHT)
         .more(RoutDecisions.LAST_PASS, RoutDecisions.OWN_FACTOR)
-        .heading("Body as it is now")
+        .heading(say("Body as it is now"))
         .readings(Measurables.BODY_THICKNESS, Measurables.BODY_OUTSIDE)
         .decisions(RoutDecisions.STOCK_FROM)
         .node(cautions());
@@ -78,9 +81,10 @@ final class PassesPage extends BodyViewPage {
   private static Label cautions() {
     Label words =
         new Label(
-            "Wear eye and ear protection, clamp the work, and unplug the router to change "
-                + "cutters. Follow the machine manual and your local rules. Ask someone "
-                + "qualified if you are unsure.");
+            say(
+                "Wear eye and ear protection, clamp the work, and unplug the router to change "
+                    + "cutters. Follow the machine manual and your local rules. Ask someone "
+                    + "qualified if you are unsure."));
     words.setWrapText(true);
     words.getStyleClass().add("panel-text");
     return words;
@@ -109,23 +113,24 @@ final class PassesPage extends BodyViewPage {
     notes.begin();
     String lacks = "";
     if (plans.isEmpty()) {
-      title.setText("Passes for all routs");
+      title.setText(say("Passes for all routs"));
       for (RoutPlan rout : plan.cuts().routs()) {
         passes.row(
             rout.plan().missing().isPresent(),
             rout.words().in(units),
-            rout.surface().text(units) + " deep",
+            say("{surface} deep", rout.surface().text(units)),
             rout.plan()
                 .missing()
                 .map(m -> m.in(units))
                 .orElse(
-                    rout.plan().passes().size()
-                        + " passes, "
-                        + rout.plan().changes()
-                        + (rout.plan().changes() == 1 ? " change" : " changes")));
+                    count(
+                        rout.plan().changes(),
+                        "{changes} cutter change, {passes} passes",
+                        "{changes} cutter changes, {passes} passes",
+                        rout.plan().passes().size())));
       }
     } else {
-      title.setText("Passes for the " + plans.get(0).cut().words().in(units));
+      title.setText(say("Passes for the {cut}", plans.get(0).cut().words().in(units)));
       for (RoutPlan rout : plans) {
         one(rout, plans.size() > 1, units);
         lacks = rout.plan().missing().map(m -> m.in(units)).orElse(lacks);
@@ -145,16 +150,20 @@ final class PassesPage extends BodyViewPage {
             b ->
                 notes.row(
                     false,
-                    step + "drill first",
-                    b.places().size()
-                        + " × "
-                        + b.bit().name()
-                        + ", stop at "
-                        + NumberWriter.text(b.stop(), Quantity.LENGTH, units)
-                        + ", "
-                        + NumberWriter.fixed(b.bit().speed(), 0)
-                        + " /min maximum"));
-    passes.row(false, step.isEmpty() ? "pass" : step, "cutter", "depth", "router depth", "guide");
+                    say("{step}drill first", step),
+                    say(
+                        "{places} × {bit}, stop at {stop}, {speed} /min maximum",
+                        b.places().size(),
+                        b.bit().name(),
+                        NumberWriter.text(b.stop(), Quantity.LENGTH, units),
+                        NumberWriter.fixed(b.bit().speed(), 0))));
+    passes.row(
+        false,
+        step.isEmpty() ? say("pass") : step,
+        say("cutter"),
+        say("depth"),
+        say("router depth"),
+        say("guide"));
     for (int i = 0; i < rout.plan().passes().size(); i++) {
       PassPlan.Pass pass = rout.plan().passes().get(i);
       passes.row(
@@ -167,25 +176,27 @@ final class PassesPage extends BodyViewPage {
     }
     notes.row(
         false,
-        step + "speed",
-        NumberWriter.fixed(rout.speed(), 0)
-            + " /min maximum, clockwise round the inside. Burning: slow down, sharpen, cut less");
+        step + say("speed"),
+        say(
+            "{speed} /min maximum, clockwise round the inside. Burning: slow down, "
+                + "sharpen, cut less",
+            NumberWriter.fixed(rout.speed(), 0)));
     notes.row(
         false,
-        step + "corners",
-        "radius "
-            + NumberWriter.text(rout.step().corner(), Quantity.LENGTH, units)
-            + "; at least four fifths of the shank in the collet");
+        step + say("corners"),
+        say(
+            "radius {corner}; at least four fifths of the shank in the collet",
+            NumberWriter.text(rout.step().corner(), Quantity.LENGTH, units)));
     if (rout.step().name().equals("pocket")) {
       notes.row(
           false,
-          "sneak up on it",
-          "first cut "
-              + NumberWriter.text(
+          say("sneak up on it"),
+          say(
+              "first cut {given} undersize per side. Try the neck, then ease it",
+              NumberWriter.text(
                   context.session().plan().get().given(RoutDecisions.POCKET_TIGHT),
                   Quantity.FINE_LENGTH,
-                  units)
-              + " undersize per side. Try the neck, then ease it");
+                  units)));
     }
   }
 

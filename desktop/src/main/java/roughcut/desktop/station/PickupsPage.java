@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -64,13 +66,14 @@ final class PickupsPage extends PlainPage {
   Region makeLower() {
     Label how =
         new Label(
-            "Wired, but not installed: lay a screwdriver on the poles and pull it off. The "
-                + "meter needle shows coil and magnet together, a compass shows the magnet "
-                + "alone. Low voltage only. Mains wiring is for a qualified person.");
+            say(
+                "Wired, but not installed: lay a screwdriver on the poles and pull it off. The "
+                    + "meter needle shows coil and magnet together, a compass shows the magnet "
+                    + "alone. Low voltage only. Mains wiring is for a qualified person."));
     how.setWrapText(true);
     how.getStyleClass().add("lower-note");
     how.setMinHeight(Region.USE_PREF_SIZE);
-    return new ColumnBox().addWide("Height", 300, heights).add("Together", together, how);
+    return new ColumnBox().addWide(say("Height"), 300, heights).add(say("Together"), together, how);
   }
 
   @Override
@@ -83,12 +86,12 @@ final class PickupsPage extends PlainPage {
       heights.row(
           false,
           h.pickup().title().in(units),
-          h.treble() ? "treble" : "bass",
+          h.treble() ? say("treble") : say("bass"),
           h.gap().text(units),
           SetUp.turned(h.turns()).in(units));
     }
     if (heights.empty()) {
-      heights.row(false, "", "no gap measured yet");
+      heights.row(false, "", say("no gap measured yet"));
     }
     heights.end();
     together.begin();
@@ -97,15 +100,15 @@ final class PickupsPage extends PlainPage {
           !pair.together().inPhase(), pair.words().in(units), pair.together().words().in(units));
     }
     for (Value both : setUp.together()) {
-      together.row(false, both.label().in(units), both.text(units) + " expected");
+      together.row(false, both.label().in(units), say("{both} expected", both.text(units)));
     }
     if (together.empty()) {
       together.row(
           false,
           "",
           plan.cuts().pickups().size() < 2
-              ? "one pickup has nothing to match"
-              : "needle and compass readings of two pickups tell whether they are in phase");
+              ? say("one pickup has nothing to match")
+              : say("needle and compass readings of two pickups tell whether they are in phase"));
     }
     together.end();
   }
@@ -132,7 +135,7 @@ final class PickupsPage extends PlainPage {
       all.add(answer(brief(fitting, "magnet")));
     }
     if (all.isEmpty()) {
-      Label none = new Label("No pickup yet. Add one on Routs, page Cuts.");
+      Label none = new Label(say("No pickup yet. Add one on Routs, page Cuts."));
       none.setWrapText(true);
       none.getStyleClass().add("lower-note");
       all.add(none);
@@ -152,7 +155,7 @@ final class PickupsPage extends PlainPage {
 
   /** What is seen, picked from its answers; none withdraws what was seen. */
   private Node answer(Measurable seen) {
-    List<String> all = new ArrayList<>(List.of(NOT_YET));
+    List<String> all = new ArrayList<>(List.of(say(NOT_YET)));
     seen.answers().forEach(a -> all.add(a.in(context.session().units().get())));
     PickField<String> field =
         new PickField<>(
@@ -160,7 +163,7 @@ final class PickupsPage extends PlainPage {
             seen.label().in(context.session().units().get()),
             w -> w,
             picked -> take(seen, picked));
-    answers.add(() -> field.show(all, told(seen).orElse(NOT_YET)));
+    answers.add(() -> field.show(all, told(seen).orElse(say(NOT_YET))));
     return field;
   }
 

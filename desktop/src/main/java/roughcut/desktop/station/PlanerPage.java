@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import roughcut.blank.BlankKeys;
 import roughcut.blank.FaceCheck;
 import roughcut.design.BlankDecisions;
@@ -34,7 +36,7 @@ final class PlanerPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             BlankDecisions.MILL_FROM,
             BlankDecisions.MILL_TO,
@@ -49,19 +51,22 @@ final class PlanerPage extends PlainPage {
         .more(BlankDecisions.CHECK_SQUARE_HEIGHT, BlankDecisions.CHECK_SQUARE_GAP)
         .set(
             BlankKeys.MILL_FULL_PASSES.id(),
-            "Full-depth passes",
+            say("Full-depth passes"),
             BlankKeys.MILL_REMAINDER.id(),
-            "Then a pass of",
+            say("Then a pass of"),
             BlankKeys.MILL_FINISH_PASS.id(),
-            "Last pass",
+            say("Last pass"),
             BlankKeys.MILL_PASSES.id(),
-            "Total passes")
-        .know(BlankKeys.CHECK_ALLOWED.id(), "Allowed gap");
+            say("Total passes"))
+        .know(BlankKeys.CHECK_ALLOWED.id(), say("Allowed gap"));
   }
 
   @Override
   ColumnBox makeLower() {
-    return new ColumnBox().addWide("Passes", 236, passes).addWide("Surface", 190, face).add(advice);
+    return new ColumnBox()
+        .addWide(say("Passes"), 236, passes)
+        .addWide(say("Surface"), 190, face)
+        .add(advice);
   }
 
   @Override
@@ -84,37 +89,38 @@ final class PlanerPage extends PlainPage {
       if (number <= MOST_PASSES) {
         passes.row(
             false,
-            number + (number % 2 == 1 ? "  one face" : "  other face"),
-            "take " + NumberWriter.number(depth, Quantity.FINE_LENGTH, units),
-            "leaves " + NumberWriter.number(left, Quantity.FINE_LENGTH, units));
+            say(number % 2 == 1 ? "{pass}  one face" : "{pass}  other face", number),
+            say("take {depth}", NumberWriter.number(depth, Quantity.FINE_LENGTH, units)),
+            say("leaves {left}", NumberWriter.number(left, Quantity.FINE_LENGTH, units)));
       }
       number++;
     }
     if (number - 1 > MOST_PASSES) {
-      passes.row(false, "and " + (number - 1 - MOST_PASSES) + " more");
+      passes.row(false, say("and {number} more", (number - 1 - MOST_PASSES)));
     }
     if (plan.milling().depths().isEmpty()) {
       passes.row(
           false,
           plan.milling().from().value() < plan.milling().to().value()
-              ? "Already thinner than the target."
-              : "At its thickness.");
+              ? say("Already thinner than the target.")
+              : say("At its thickness."));
     }
     passes.end();
     check(plan.faceCheck(), units);
-    advice.show("At the planer", plan.about(Topic.PLANER), "Nothing to watch for.", units);
+    advice.show(
+        say("At the planer"), plan.about(Topic.PLANER), say("Nothing to watch for."), units);
   }
 
   private void check(FaceCheck check, Units units) {
     face.begin();
-    row("flat", check.flat(), check.gap(), check.allowed(), units);
-    row("no twist", check.isUntwisted(), check.wind(), check.allowed(), units);
-    row("square", check.square(), check.squareGap(), check.allowedSquare(), units);
+    row(say("flat"), check.flat(), check.gap(), check.allowed(), units);
+    row(say("no twist"), check.isUntwisted(), check.wind(), check.allowed(), units);
+    row(say("square"), check.square(), check.squareGap(), check.allowedSquare(), units);
     face.row(
         check.passes(),
-        "so",
-        check.passes() ? "good" : "not measured",
-        "a " + check.use().label().in(units));
+        say("so"),
+        check.passes() ? say("good") : say("not measured"),
+        say("a ") + check.use().label().in(units));
     face.end();
   }
 
@@ -122,9 +128,10 @@ final class PlanerPage extends PlainPage {
     face.row(
         false,
         what,
-        good ? "yes" : "no",
-        NumberWriter.number(found.value(), found.quantity(), units)
-            + " of "
-            + NumberWriter.number(allowed.value(), allowed.quantity(), units));
+        good ? say("yes") : say("no"),
+        say(
+            "{found} of {allowed}",
+            NumberWriter.number(found.value(), found.quantity(), units),
+            NumberWriter.number(allowed.value(), allowed.quantity(), units)));
   }
 }

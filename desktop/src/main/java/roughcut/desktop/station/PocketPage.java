@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
@@ -32,7 +34,7 @@ final class PocketPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             BodyDecisions.NECK_JOINT,
             Decisions.JOINT_X,
@@ -65,22 +67,26 @@ final class PocketPage extends BodyViewPage {
             RoutDecisions.INSERT_LENGTH)
         .set(
             RoutKeys.POCKET_DEPTH_FRONT.id(),
-            "Depth at body edge",
+            say("Depth at body edge"),
             RoutKeys.POCKET_DEPTH_END.id(),
-            "Depth at heel end",
+            say("Depth at heel end"),
             RoutKeys.BOLT_BODY_BORE.id(),
-            "Hole through the body",
+            say("Hole through the body"),
             RoutKeys.BOLT_PILOT.id(),
-            "Pilot hole in the heel",
+            say("Pilot hole in the heel"),
             "bolt.pilot-stop",
-            "Pilot hole depth")
+            say("Pilot hole depth"))
         .readings(Measurables.POCKET_EDGE, Measurables.POCKET_END, Measurables.HEEL_TAPER)
-        .know(RoutKeys.POCKET_FLOOR.id(), "Floor left", "bolt.length", "Bolt length under head");
+        .know(
+            RoutKeys.POCKET_FLOOR.id(),
+            say("Floor left"),
+            "bolt.length",
+            say("Bolt length under head"));
   }
 
   @Override
   Region makeBeside() {
-    return beside("Joint and access", table);
+    return beside(say("Joint and access"), table);
   }
 
   @Override
@@ -90,58 +96,67 @@ final class PocketPage extends BodyViewPage {
     table.begin();
     table.row(
         false,
-        "upper access",
-        "the treble cutaway meets fret "
-            + reach.access().text(units)
-            + ", "
-            + reach.cutaway().text(units)
-            + " from the nut line");
+        say("upper access"),
+        say(
+            "the treble cutaway meets fret {access}, {cutaway} from the nut line",
+            reach.access().text(units),
+            reach.cutaway().text(units)));
     table.row(
         false,
-        "reach",
-        "fret 1 is " + reach.first().text(units) + " from the front of the longer horn");
-    table.row(false, "balance", plan.cuts().mass().balance().text(units) + " from the nut line");
+        say("reach"),
+        say("fret 1 is {first} from the front of the longer horn", reach.first().text(units)));
+    table.row(
+        false,
+        say("balance"),
+        say("{balance} from the nut line", plan.cuts().mass().balance().text(units)));
     plan.cuts().pocket().ifPresent(p -> pocket(p, units));
     plan.cuts().bolts().ifPresent(b -> bolts(b, units));
     if (plan.cuts().pocket().isEmpty()) {
-      table.row(false, "pocket", "none: the neck runs through, with body wings glued on");
+      table.row(false, say("pocket"), say("none: the neck runs through, with body wings glued on"));
     }
     table.end();
   }
 
   private void pocket(Pocket p, Units units) {
-    table.row(false, "area", p.area().text(units) + " glue or contact area");
+    table.row(false, say("area"), say("{area} glue or contact area", p.area().text(units)));
     table.row(
         false,
-        "first cut",
-        (p.tight().value() < 0 ? "undersize for the neck: " : "clearance ")
-            + p.tight().text(units)
-            + " per side. Try the neck, then ease it");
+        say("first cut"),
+        say(
+            p.tight().value() < 0
+                ? "undersize for the neck: {size} per side. Try the neck, then ease it"
+                : "clearance {size} per side. Try the neck, then ease it",
+            p.tight().text(units)));
     table.row(
         false,
-        "corners",
+        say("corners"),
         p.mismatch().value() == 0
-            ? "square heel and pocket match"
-            : "a square heel leaves a gap of " + p.mismatch().text(units));
+            ? say("square heel and pocket match")
+            : say("a square heel leaves a gap of {mismatch}", p.mismatch().text(units)));
     if (p.gap().value() > 0.05) {
       table.row(
           false,
-          "at the end",
-          "a square heel leaves a gap of "
-              + p.gap().text(units)
-              + " in the tilted pocket. Tilt that wall, or bevel the heel");
+          say("at the end"),
+          say(
+              "a square heel leaves a gap of {gap} in the tilted pocket. Tilt that "
+                  + "wall, or bevel the heel",
+              p.gap().text(units)));
     }
-    table.row(false, "with finish", p.finished().text(units) + " left per side");
+    table.row(false, say("with finish"), say("{finished} left per side", p.finished().text(units)));
   }
 
   private void bolts(Bolts b, Units units) {
     table.row(
         false,
-        "tips",
-        b.tip().text(units) + " below the fretboard; last bolts " + b.last().text(units) + " long");
+        say("tips"),
+        say(
+            "{tip} below the fretboard; last bolts {last} long",
+            b.tip().text(units),
+            b.last().text(units)));
     b.channel()
-        .ifPresent(c -> table.row(false, "channels", c.text(units) + " from bolt to channel"));
-    table.row(false, "heel edge", b.edge().text(units) + " from the bolt centre");
+        .ifPresent(
+            c -> table.row(false, say("channels"), say("{c} from bolt to channel", c.text(units))));
+    table.row(false, say("heel edge"), say("{edge} from the bolt centre", b.edge().text(units)));
   }
 
   @Override

@@ -1,5 +1,8 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.count;
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -56,10 +59,10 @@ final class RackPage extends PlainPage {
     HBox buttons =
         new HBox(
             8,
-            button("board.add", "Add board", this::add),
-            button("board.remove", "Remove board", this::remove),
-            button("boards.read", "Import CSV …", this::read),
-            button("boards.write", "Export CSV …", this::write));
+            button("board.add", say("Add board"), this::add),
+            button("board.remove", say("Remove board"), this::remove),
+            button("boards.read", say("Import CSV …"), this::read),
+            button("boards.write", say("Export CSV …"), this::write));
     lower.getStyleClass().add("lower");
     lower.getChildren().addAll(buttons, told, table);
     tell("");
@@ -70,7 +73,10 @@ final class RackPage extends PlainPage {
   Panel makePanel() {
     editor = new BoardEditor(context.session(), () -> chosen, name -> chosen = name);
     machines = new MachinesEditor(context.session());
-    return new Panel(context).node(turner(station)).node(editor).more("Saws and planer", machines);
+    return new Panel(context)
+        .node(turner(station))
+        .node(editor)
+        .more(say("Saws and planer"), machines);
   }
 
   private static Button button(String id, String words, Runnable action) {
@@ -102,26 +108,28 @@ final class RackPage extends PlainPage {
     chosen = name;
     context
         .session()
-        .makeShop("adding a board", "board.add", s -> s.addBoard(Board.unknown(name, wood)));
+        .makeShop(say("adding a board"), "board.add", s -> s.addBoard(Board.unknown(name, wood)));
     context.session().history().settle();
     context.reopen();
   }
 
   private void remove() {
     String gone = chosen;
-    context.session().makeShop("removing board " + gone, "board.remove", s -> s.withoutBoard(gone));
+    context
+        .session()
+        .makeShop(say("removing board {gone}", gone), "board.remove", s -> s.withoutBoard(gone));
     context.session().history().settle();
   }
 
   private FileChooser chooser(String title) {
     FileChooser chooser = new FileChooser();
     chooser.setTitle(title);
-    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(say("Tables"), "*.csv"));
     return chooser;
   }
 
   private void read() {
-    File file = chooser("Import boards").showOpenDialog(lower.getScene().getWindow());
+    File file = chooser(say("Import boards")).showOpenDialog(lower.getScene().getWindow());
     if (file != null) {
       readFrom(file.toPath());
     }
@@ -136,17 +144,18 @@ final class RackPage extends PlainPage {
       Optional<String> refusal =
           context
               .session()
-              .editShop("importing boards", "boards.read", shop -> merged(shop, read.boards()));
+              .editShop(
+                  say("importing boards"), "boards.read", shop -> merged(shop, read.boards()));
       context.session().history().settle();
       List<String> words = new ArrayList<>();
-      words.add(read.boards().size() + " boards imported");
+      words.add(count(read.boards().size(), "{n} board imported", "{n} boards imported"));
       if (!read.problems().isEmpty()) {
-        words.add("skipped: " + String.join("; ", read.problems()));
+        words.add(say("skipped: {value}", String.join("; ", read.problems())));
       }
       words.addAll(read.notes());
       tell(refusal.orElse(String.join(".  ", words)));
     } catch (FileException e) {
-      tell("Not imported: " + e.getMessage());
+      tell(say("Not imported: {why}", e.getMessage()));
     }
   }
 
@@ -163,7 +172,7 @@ final class RackPage extends PlainPage {
   }
 
   private void write() {
-    FileChooser chooser = chooser("Export boards");
+    FileChooser chooser = chooser(say("Export boards"));
     chooser.setInitialFileName("boards.csv");
     File file = chooser.showSaveDialog(lower.getScene().getWindow());
     if (file != null) {
@@ -174,15 +183,15 @@ final class RackPage extends PlainPage {
   void writeTo(Path path) {
     try {
       SafeFile.write(path, BoardsCsv.write(context.session().shop().get().boards()));
-      tell("Written to " + path);
+      tell(say("Saved to {path}", path));
     } catch (FileException e) {
-      tell("Not written: " + e.getMessage());
+      tell(say("Not saved: {why}", e.getMessage()));
     }
   }
 
   @Override
   public String title() {
-    return "Wood rack";
+    return say("Wood rack");
   }
 
   @Override
@@ -231,10 +240,10 @@ final class RackPage extends PlainPage {
         return mark(id)
             .map(
                 m ->
-                    NumberWriter.fixed(m.moved(dx, dy).x(), 0)
-                        + " from the end, "
-                        + NumberWriter.fixed(m.moved(dx, dy).y(), 0)
-                        + " from the edge")
+                    say(
+                        "{x} from the end, {y} from the edge",
+                        NumberWriter.fixed(m.moved(dx, dy).x(), 0),
+                        NumberWriter.fixed(m.moved(dx, dy).y(), 0)))
             .orElse("");
       }
 
@@ -245,7 +254,7 @@ final class RackPage extends PlainPage {
         context
             .session()
             .editShop(
-                "moving a mark",
+                say("moving a mark"),
                 id,
                 shop ->
                     shop.changeBoard(

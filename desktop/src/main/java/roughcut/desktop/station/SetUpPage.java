@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
@@ -48,14 +50,14 @@ final class SetUpPage extends PlainPage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Measured, strings at pitch")
+        .heading(say("Measured, strings at pitch"))
         .readings(
             Measurables.RELIEF,
             Measurables.ACTION_1,
             Measurables.ACTION_12,
             Measurables.ACTION_12_BASS)
         .node(octaves)
-        .heading("Target")
+        .heading(say("Target"))
         .decisions(
             StringDecisions.RELIEF,
             StringDecisions.ACTION_NUT,
@@ -63,13 +65,13 @@ final class SetUpPage extends PlainPage {
             StringDecisions.POST_THREAD)
         .set(
             StringKeys.ACTION_12_TURNS.id(),
-            "Turns at treble post",
+            say("Turns at treble post"),
             StringKeys.ACTION_12_BASS_TURNS.id(),
-            "Turns at bass post",
+            say("Turns at bass post"),
             StringKeys.NUT_TO_FILE.id(),
-            "File off the nut",
+            say("File off the nut"),
             StringKeys.RELIEF_OVER.id(),
-            "Relief above target");
+            say("Relief above target"));
   }
 
   @Override
@@ -77,14 +79,18 @@ final class SetUpPage extends PlainPage {
     verdict.setWrapText(true);
     verdict.getStyleClass().add("lower-note");
     verdict.setMinHeight(Region.USE_PREF_SIZE);
-    return new ColumnBox().addWide("Intonation", 380, saddles).add("Adjustments", turns, verdict);
+    return new ColumnBox()
+        .addWide(say("Intonation"), 380, saddles)
+        .add(say("Adjustments"), turns, verdict);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
     fields(plan.strings().count());
     SetUp setUp = plan.stringPlan().setUp();
-    saddles.begin().row(false, "string", "sharp by", "saddle moves", "left", "");
+    saddles
+        .begin()
+        .row(false, say("string"), say("sharp by"), say("saddle moves"), say("left"), "");
     for (SetUp.Saddle saddle : setUp.intonation()) {
       double cents =
           plan.build().measured().get(Measurables.intonation(saddle.string()).id()).value();
@@ -93,13 +99,14 @@ final class SetUpPage extends PlainPage {
           !saddle.possible(),
           Integer.toString(saddle.string()),
           NumberWriter.text(cents, Quantity.CENTS, units),
-          NumberWriter.text(Math.abs(move), Quantity.FINE_LENGTH, units)
-              + (move >= 0 ? " back" : " forward"),
+          say(
+              move >= 0 ? "{size} back" : "{size} forward",
+              NumberWriter.text(Math.abs(move), Quantity.FINE_LENGTH, units)),
           saddle.left().text(units),
-          !saddle.possible() ? "not enough travel" : SetUp.good(saddle) ? "in tune" : "");
+          !saddle.possible() ? say("not enough travel") : SetUp.good(saddle) ? say("in tune") : "");
     }
     if (setUp.intonation().isEmpty()) {
-      saddles.row(false, "", "no octave measured yet");
+      saddles.row(false, "", say("no octave measured yet"));
     }
     saddles.end();
     turns.begin();
@@ -107,13 +114,14 @@ final class SetUpPage extends PlainPage {
       turns.row(false, advice.what().in(units), advice.words().in(units));
     }
     if (turns.empty()) {
-      turns.row(false, "", "nothing measured yet");
+      turns.row(false, "", say("nothing measured yet"));
     }
     turns.end();
     verdict.setText(
-        "Set the relief first, then the action, the nut, and the octaves: each one "
-            + "moves those after it. Turn the rod a quarter turn at a time, and stop when it "
-            + "gets hard.");
+        say(
+            "Set the relief first, then the action, the nut, and the octaves: each one "
+                + "moves those after it. Turn the rod a quarter turn at a time, and stop when it "
+                + "gets hard."));
   }
 
   /** A field for each string's octave. */

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -48,8 +50,8 @@ public final class SheetsStation extends KnifelessStation {
   private final Label pages = new Label();
   private final Label result = new Label();
   private final TextField folder = new TextField();
-  private final Button one = new Button("Save as PDF");
-  private final Button all = new Button("Save all sheets");
+  private final Button one = new Button(say("Save as PDF"));
+  private final Button all = new Button(say("Save all sheets"));
   private final Supplier<Path> usual;
 
   /** The place that was offered; another that was typed stays. */
@@ -66,12 +68,12 @@ public final class SheetsStation extends KnifelessStation {
     this.context = context;
     this.usual = usual;
     column.getStyleClass().addAll("panel-column", "panel");
-    Label heading = new Label("Full-size sheets");
+    Label heading = new Label(say("Full-size sheets"));
     heading.getStyleClass().add("panel-heading");
     which =
         new PickField<>(
             "sheet",
-            "Sheet",
+            say("Sheet"),
             s -> s.title().in(context.session().units().get()),
             chosen -> {
               sheet = chosen;
@@ -81,9 +83,9 @@ public final class SheetsStation extends KnifelessStation {
     paper.getItems().setAll(Paper.values());
     paper.setValue(Paper.A4);
     paper.getStyleClass().add("choice-box");
-    paper.setAccessibleText("Paper");
+    paper.setAccessibleText(say("Paper"));
     paper.setPrefWidth(156);
-    Label papers = new Label("Paper");
+    Label papers = new Label(say("Paper"));
     papers.getStyleClass().add("decision-label");
     papers.setLabelFor(paper);
     Region between = new Region();
@@ -93,14 +95,14 @@ public final class SheetsStation extends KnifelessStation {
     paper.valueProperty().addListener((p, was, is) -> context.refresh());
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
-    Label where = new Label("Folder");
+    Label where = new Label(say("Folder"));
     where.getStyleClass().add("decision-label");
     where.setLabelFor(folder);
     ControlNames.set(folder, "sheets.folder");
-    folder.setAccessibleText("Folder for the sheets");
+    folder.setAccessibleText(say("Folder for the sheets"));
     folder.textProperty().addListener((p, was, is) -> LazyTooltip.on(folder, is));
     folder.setOnAction(e -> write(sheet));
-    Button other = new Button("Change folder …");
+    Button other = new Button(say("Change folder …"));
     other.getStyleClass().add("text-button");
     other.setOnAction(e -> choose());
     ControlNames.set(one, "export.one");
@@ -115,8 +117,9 @@ public final class SheetsStation extends KnifelessStation {
     result.getStyleClass().add("panel-text");
     Label what =
         new Label(
-            "Saves every sheet as a PDF for this paper with a page map, and in "
-                + "millimetres: frets.csv, fretboard.csv, and all shapes as SVG and DXF.");
+            say(
+                "Saves every sheet as a PDF for this paper with a page map, and in "
+                    + "millimetres: frets.csv, fretboard.csv, and all shapes as SVG and DXF."));
     what.setWrapText(true);
     what.getStyleClass().add("panel-text");
     column
@@ -198,7 +201,7 @@ public final class SheetsStation extends KnifelessStation {
 
   private void choose() {
     DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Folder for the sheets");
+    chooser.setTitle(say("Folder for the sheets"));
     File chosen = chooser.showDialog(column.getScene().getWindow());
     if (chosen != null) {
       into(chosen.getPath());
@@ -223,7 +226,7 @@ public final class SheetsStation extends KnifelessStation {
       Path to = SheetFolder.read(folder.getText(), Path.of(System.getProperty("user.home")));
       write(only, to, words -> {});
     } catch (FileException e) {
-      result.setText("Not saved: " + e.getMessage() + ".");
+      result.setText(say("Not saved: {why}.", e.getMessage()));
     }
   }
 
@@ -252,8 +255,9 @@ public final class SheetsStation extends KnifelessStation {
         };
     // Not disabled meanwhile: that would take the keyboard away.
     writing = true;
-    result.setText("saving …");
-    task.setOnSucceeded(e -> done("Saved to " + to + ":\n" + names(task.getValue()), then));
+    result.setText(say("saving …"));
+    task.setOnSucceeded(
+        e -> done(say("Saved to {to}:\n{names}", to, names(task.getValue())), then));
     task.setOnFailed(e -> done(task.getException().getMessage(), then));
     Thread thread = new Thread(task, "export");
     thread.setDaemon(true);

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
@@ -26,7 +28,7 @@ final class SidePage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             Decisions.HEAD_ANGLE,
             Decisions.HEAD_LENGTH,
@@ -51,37 +53,37 @@ final class SidePage extends KnifePage {
             NeckDecisions.SPLINE_OFFSET)
         .set(
             NeckKeys.SCARF_WEDGE.id(),
-            "Wedge",
+            say("Wedge"),
             NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-            "Blank depth",
+            say("Blank depth"),
             NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
-            "Blank length",
+            say("Blank length"),
             NeckKeys.HEAD_FLAT_DEPTH.id(),
-            "Blank depth",
+            say("Blank depth"),
             NeckKeys.HEAD_FLAT_LENGTH.id(),
-            "Blank length")
+            say("Blank length"))
         .mark(
             NeckKeys.SCARF_MARK_TOP.id(),
-            "Mark on the top",
+            say("Mark on the top"),
             NeckKeys.SCARF_MARK_BACK.id(),
-            "Mark on the back",
+            say("Mark on the back"),
             "scarf.saw-off",
-            "Saw line outside them",
+            say("Saw line outside them"),
             NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
-            "Break line, from the head end",
+            say("Break line, from the head end"),
             NeckKeys.HEAD_ONE_PIECE_FACE.id(),
-            "Face line on the end grain",
+            say("Face line on the end grain"),
             NeckKeys.HEAD_ONE_PIECE_BACK.id(),
-            "Back below the face")
+            say("Back below the face"))
         .know(
             NeckKeys.SCARF_RUN.id(),
-            "Run of the saw cut",
+            say("Run of the saw cut"),
             NeckKeys.SCARF_BEVEL.id(),
-            "Bevel length",
+            say("Bevel length"),
             NeckKeys.HEAD_GRAIN_THROUGH.id(),
-            "Grain through the headstock",
+            say("Grain through the headstock"),
             NeckKeys.HEAD_STEP_RUN.id(),
-            "Ramp down to the face");
+            say("Ramp down to the face"));
   }
 
   @Override

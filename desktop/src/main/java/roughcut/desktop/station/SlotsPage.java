@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -37,7 +39,7 @@ final class SlotsPage extends KnifePage {
   Panel makePanel() {
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             FretboardDecisions.SLOT_SCHOOL,
             FretboardDecisions.WIRE_TANG,
@@ -62,28 +64,28 @@ final class SlotsPage extends KnifePage {
             Decisions.DIVISIONS)
         .set(
             FretboardKeys.SLOT_SAW_STOP.id(),
-            "Initial saw depth",
+            say("Initial saw depth"),
             FretboardKeys.SLOT_SECOND_STOP.id(),
-            "Second saw depth",
+            say("Second saw depth"),
             FretboardKeys.GAUGE_GAP.id(),
-            "Gauge on a finished fretboard",
+            say("Gauge on a finished fretboard"),
             FretboardKeys.WIRE_BEND_RADIUS.id(),
-            "Wire radius")
+            say("Wire radius"))
         .know(
             FretboardKeys.SLOT_DEEPEN_WHEN.id(),
-            "Deepen before edges drop by",
+            say("Deepen before edges drop by"),
             "slot.1.depth-final",
-            "Under the finished face",
+            say("Under the finished face"),
             "fretboard.edge.nut",
-            "Edge left at the nut",
+            say("Edge left at the nut"),
             "fretboard.edge.end",
-            "Edge left at the end",
+            say("Edge left at the end"),
             FretboardKeys.RADIUS_CONE_END.id(),
-            "True cone ends at",
+            say("True cone ends at"),
             FretboardKeys.RADIUS_EVEN_END.id(),
-            "Even edge ends at",
+            say("Even edge ends at"),
             FretboardKeys.WIRE_TOTAL.id(),
-            "Fret wire with spare");
+            say("Fret wire with spare"));
   }
 
   @Override
@@ -104,22 +106,20 @@ final class SlotsPage extends KnifePage {
   void showBeside(Plan next, Units units) {
     plan = next;
     slots.show(next, units);
-    when.setText("Slots " + next.fretboard().slots().when().in(units) + ".");
+    when.setText(say("Slots {when}.", next.fretboard().slots().when().in(units)));
     FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
     gauge.setText(
-        "Radius matches gauge "
-            + NumberWriter.text(reading.board(), Quantity.LENGTH, units)
-            + ": "
-            + reading.meaning().in(units)
-            + ". Gap under other gauges: "
-            + reading.near().stream()
+        say(
+            "Radius matches gauge {board}: {meaning}. Gap under other gauges: " + "{stream}.",
+            NumberWriter.text(reading.board(), Quantity.LENGTH, units),
+            reading.meaning().in(units),
+            reading.near().stream()
                 .map(
                     g ->
                         NumberWriter.number(g.radius(), Quantity.ROUGH_LENGTH, units)
                             + " "
                             + NumberWriter.number(g.gap(), Quantity.FINE_LENGTH, units))
-                .collect(Collectors.joining(" · "))
-            + ".");
+                .collect(Collectors.joining(" · "))));
   }
 
   @Override

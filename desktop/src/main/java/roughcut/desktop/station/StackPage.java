@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -46,11 +48,11 @@ final class StackPage extends KnifePage {
 
   @Override
   Region makeBeside() {
-    Label title = new Label("Glue lines and where they show");
+    Label title = new Label(say("Glue lines and where they show"));
     title.getStyleClass().add("lower-title");
     VBox story = new VBox(8, title, lines);
     story.setMinWidth(230);
-    ways = new FixList(context.session(), "Fixes");
+    ways = new FixList(context.session(), say("Fixes"));
     ways.setMinWidth(180);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
@@ -63,10 +65,10 @@ final class StackPage extends KnifePage {
     editor = new StackEditor(context.session(), StackEditor.Which.NECK);
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .node(editor)
         .more(
-            "Steps after gluing, and more",
+            say("Steps after gluing, and more"),
             new StepEditor(context.session()),
             Decisions.SHAFT_THICKNESS,
             Decisions.ROUGHING_MARGIN,
@@ -80,40 +82,40 @@ final class StackPage extends KnifePage {
         .readings(Measurables.BLANK_WIDTH, Measurables.BLANK_LENGTH)
         .set(
             "stack.width",
-            "Total width",
+            say("Total width"),
             NeckKeys.SCARF_BLANK_LENGTH.id(),
-            "Length, shaft and headstock",
+            say("Length, shaft and headstock"),
             NeckKeys.HEAD_ONE_PIECE_LENGTH.id(),
-            "Length, one piece",
+            say("Length, one piece"),
             NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-            "Depth, one piece",
+            say("Depth, one piece"),
             NeckKeys.HEAD_FLAT_LENGTH.id(),
-            "Length, flat headstock",
+            say("Length, flat headstock"),
             NeckKeys.HEAD_FLAT_DEPTH.id(),
-            "Depth, flat headstock",
+            say("Depth, flat headstock"),
             NeckKeys.CORE_STRIPS_ALONG.id(),
-            "Depth, along the neck",
+            say("Depth, along the neck"),
             NeckKeys.CORE_STRIPS_LEVEL.id(),
-            "Depth, level",
+            say("Depth, level"),
             "head.wing.treble",
-            "Headstock wings, each")
+            say("Headstock wings, each"))
         .know(
             ClearanceKeys.BLANK_SIDE_SPARE.id(),
-            "Spare beside the neck",
+            say("Spare beside the neck"),
             BlankKeys.MOISTURE_MOVEMENT.id(),
-            "Expected shrinkage",
+            say("Expected shrinkage"),
             BlankKeys.NECK_MASS.id(),
-            "Expected neck weight");
+            say("Expected neck weight"));
   }
 
   @Override
   public String title() {
-    return "Strips";
+    return say("Strips");
   }
 
   @Override
   public String name() {
-    return "Laminations";
+    return "Stack";
   }
 
   @Override
@@ -124,7 +126,8 @@ final class StackPage extends KnifePage {
   @Override
   void showBeside(Plan plan, Units units) {
     var found = FixSuggestions.stack(plan);
-    ways.show(found, plan.blank().crossings().isEmpty() ? "The outline crosses no glue line." : "");
+    ways.show(
+        found, plan.blank().crossings().isEmpty() ? say("The outline crosses no glue line.") : "");
     lines.begin();
     boolean alike = plan.blank().symmetrical();
     int count = plan.blank().strips().size();
@@ -135,7 +138,7 @@ final class StackPage extends KnifePage {
       }
     }
     if (count == 1) {
-      lines.row(false, "One piece: no glue lines.");
+      lines.row(false, say("One piece: no glue lines."));
     }
     lines.end();
   }
@@ -145,30 +148,30 @@ final class StackPage extends KnifePage {
     SeenLines seen = plan.seen().get(line - 1);
     lines.row(
         false,
-        "line "
-            + line
-            + " at "
-            + NumberWriter.number(Math.abs(strip.from()), Quantity.LENGTH, units),
+        say(
+            "line {line} at {abs}",
+            line,
+            NumberWriter.number(Math.abs(strip.from()), Quantity.LENGTH, units)),
         fate(plan, line, strip.from(), units),
-        NumberWriter.number(seen.back().value(), Quantity.ROUGH_LENGTH, units)
-            + " back, "
-            + NumberWriter.number(seen.head().value(), Quantity.ROUGH_LENGTH, units)
-            + " head");
+        say(
+            "{back} back, {head} head",
+            NumberWriter.number(seen.back().value(), Quantity.ROUGH_LENGTH, units),
+            NumberWriter.number(seen.head().value(), Quantity.ROUGH_LENGTH, units)));
   }
 
   /** What becomes of a glue line, in a few words. */
   private static String fate(Plan plan, int line, double y, Units units) {
     for (NeckBlank.Crossing crossing : plan.blank().crossings()) {
       if (crossing.line() == line) {
-        return "cut at "
-            + NumberWriter.number(crossing.x().value(), Quantity.LENGTH, units)
-            + ", "
-            + plan.frets().near(crossing.x().value()).in(units);
+        return say(
+            "cut at {x}, {near}",
+            NumberWriter.number(crossing.x().value(), Quantity.LENGTH, units),
+            plan.frets().near(crossing.x().value()).in(units));
       }
     }
     return Math.abs(y) < plan.taper().halfWidth(0)
-        ? "inside the outline all along"
-        : "on the headstock only";
+        ? say("inside the outline all along")
+        : say("on the headstock only");
   }
 
   @Override
@@ -194,12 +197,12 @@ final class StackPage extends KnifePage {
       @Override
       public String words(String id, double dx, double dy) {
         return id.startsWith("edge.")
-            ? "strip "
-                + number(id)
-                + ": "
-                + NumberWriter.text(
-                    thickness(id, dy), Quantity.LENGTH, context.session().units().get())
-            : "strip " + number(id) + " moved";
+            ? say(
+                "strip {id}: {thickness}",
+                number(id),
+                NumberWriter.text(
+                    thickness(id, dy), Quantity.LENGTH, context.session().units().get()))
+            : say("strip {id} moved", number(id));
       }
 
       @Override
@@ -209,7 +212,7 @@ final class StackPage extends KnifePage {
           context
               .session()
               .make(
-                  "thickness of a strip",
+                  say("thickness of a strip"),
                   decision.id(),
                   b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));
           context.session().history().settle();

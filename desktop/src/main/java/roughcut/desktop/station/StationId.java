@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -44,11 +46,11 @@ public enum StationId {
 
   /** What it is for, in a sentence or two. */
   public String about() {
-    return about;
+    return say(about);
   }
 
   public String title() {
-    return title;
+    return say(title);
   }
 
   /** Names its button and its place in what is remembered. */

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import roughcut.design.Decisions;
@@ -41,7 +43,7 @@ final class StringsPage extends PlainPage {
     editor = new StringEditor(context.session());
     return new Panel(context)
         .node(turner(station))
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .node(ShelfRow.ofStrings(context.session()))
         .node(editor)
         .decisions(
@@ -61,15 +63,15 @@ final class StringsPage extends PlainPage {
             StringDecisions.WRAP_DENSITY)
         .know(
             StringKeys.STRINGS_TOTAL_TENSION.id(),
-            "Total tension",
+            say("Total tension"),
             LayoutKeys.NUT_SPREAD.id(),
-            "Outer strings at the nut",
+            say("Outer strings at the nut"),
             LayoutKeys.NUT_GAP.id(),
-            "Between strings at the nut",
+            say("Between strings at the nut"),
             StringKeys.STRINGS_SPREAD_THERE.id(),
-            "Outer strings at the chosen place",
+            say("Outer strings at the chosen place"),
             StringKeys.BREAK_NUT.id(),
-            "Least break angle over the nut");
+            say("Least break angle over the nut"));
   }
 
   @Override
@@ -88,8 +90,8 @@ final class StringsPage extends PlainPage {
     says.setMinHeight(Region.USE_PREF_SIZE);
 
     return new ColumnBox()
-        .addWide("Strings, treble first", 390, set)
-        .addWide("Poles and inner strings", 225, advice, poles, says);
+        .addWide(say("Strings, treble first"), 390, set)
+        .addWide(say("Poles and inner strings"), 225, advice, poles, says);
   }
 
   @Override
@@ -100,12 +102,12 @@ final class StringsPage extends PlainPage {
         .row(
             false,
             "",
-            "tuning",
-            "tension, N",
-            fanned ? "scale" : "",
-            "stretch",
-            "stiffness",
-            "saddle");
+            say("tuning"),
+            say("tension, N"),
+            fanned ? say("scale") : "",
+            say("stretch"),
+            say("stiffness"),
+            say("saddle"));
     for (int i = 1; i <= plan.strings().count(); i++) {
       Compensation.Part part = compensation.parts().get(i - 1);
       set.row(
@@ -124,15 +126,17 @@ final class StringsPage extends PlainPage {
     plan.nutWork()
         .poleErrors()
         .forEach(v -> errors.append(errors.length() > 0 ? " · " : "").append(number(v, units)));
-    poles.row(false, "outside their poles", errors.toString());
+    poles.row(false, say("outside their poles"), errors.toString());
     poles.row(
-        false, "there", plan.nutWork().spreadThere().text(units) + " between the outer strings");
+        false,
+        say("there"),
+        say("{spreadThere} between the outer strings", plan.nutWork().spreadThere().text(units)));
     if (fanned) {
       StringBuilder fan = new StringBuilder();
       plan.nutWork()
           .fanError()
           .forEach(v -> fan.append(fan.length() > 0 ? " · " : "").append(number(v, units)));
-      poles.row(false, "frets off their scale by", fan.toString());
+      poles.row(false, say("frets off their scale by"), fan.toString());
     }
 
     poles.end();
@@ -142,9 +146,10 @@ final class StringsPage extends PlainPage {
     says.setText(
         switch (compensation.by()) {
           case ESTIMATE ->
-              "Compensation is estimated from stretch and stiffness. Set the saddles by ear.";
-          case OWN_TABLE -> "Compensation from your own table, with the estimate beside it.";
-          case STRAIGHT_LINE -> "Compensation on a straight line, with the estimate beside it.";
+              say("Compensation is estimated from stretch and stiffness. Set the saddles by ear.");
+          case OWN_TABLE -> say("Compensation from your own table, with the estimate beside it.");
+          case STRAIGHT_LINE ->
+              say("Compensation on a straight line, with the estimate beside it.");
         });
   }
 

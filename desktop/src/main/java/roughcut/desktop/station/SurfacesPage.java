@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.Region;
 import roughcut.design.BodyDecisions;
 import roughcut.design.StringDecisions;
@@ -26,7 +28,7 @@ final class SurfacesPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             BodyDecisions.BODY_THICKNESS,
             SurfaceDecisions.ROUND_TOP,
@@ -51,7 +53,7 @@ final class SurfacesPage extends BodyViewPage {
 
   @Override
   Region makeBeside() {
-    return beside("Routs near a carved or rounded face", table);
+    return beside(say("Routs near a carved or rounded face"), table);
   }
 
   @Override
@@ -60,13 +62,14 @@ final class SurfacesPage extends BodyViewPage {
     table.begin();
     plan.clearances().stream()
         .filter(s -> s.left().id().matches("rout\\..*\\.surface"))
-        .forEach(s -> table.row(false, s.state().word(), s.what().in(units), s.left().text(units)));
+        .forEach(
+            s -> table.row(false, say(s.state().word()), s.what().in(units), s.left().text(units)));
     plan.values().values().stream()
         .filter(v -> v.id().matches("rout\\..*\\.surface"))
         .filter(v -> plan.clearances().stream().noneMatch(s -> s.left() == v))
-        .forEach(v -> table.row(false, "clear", v.label().in(units), v.text(units)));
+        .forEach(v -> table.row(false, say("clear"), v.label().in(units), v.text(units)));
     if (table.empty()) {
-      table.row(false, "nothing", "no rout or bore is close to one");
+      table.row(false, say("nothing"), say("no rout or bore is close to one"));
     }
     table.end();
   }

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.Region;
 import roughcut.design.RoutDecisions;
 import roughcut.desktop.control.FactTable;
@@ -38,15 +40,15 @@ final class TemplatesPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(RoutDecisions.TEMPLATE_THICKNESS, RoutDecisions.TEMPLATE_BUSH)
-        .heading("Selected template")
+        .heading(say("Selected template"))
         .node(editor);
   }
 
   @Override
   Region makeBeside() {
-    return beside("Templates for this instrument", table);
+    return beside(say("Templates for this instrument"), table);
   }
 
   @Override
@@ -54,7 +56,7 @@ final class TemplatesPage extends BodyViewPage {
     super.showBeside(plan, units);
     editor.show(plan, looking.chosen());
     table.begin();
-    table.row(false, "for", "opening, length × width", "thick", "");
+    table.row(false, say("for"), say("opening, length × width"), say("thick"), "");
     for (RoutPlan rout : plan.cuts().routs()) {
       table.row(
           rout.cut().name().equals(looking.chosen()),
@@ -66,7 +68,7 @@ final class TemplatesPage extends BodyViewPage {
               .owned()
               .map(t -> NumberWriter.text(t.thickness(), Quantity.LENGTH, units))
               .orElse("–"),
-          rout.template().say().isEmpty() ? "made" : rout.template().say().in(units));
+          rout.template().say().isEmpty() ? say("made") : rout.template().say().in(units));
     }
     plan.cuts()
         .indexHoles()
@@ -75,9 +77,14 @@ final class TemplatesPage extends BodyViewPage {
                 table.row(
                     h.coveredBy().isEmpty(),
                     h.fitting().words().in(units),
-                    h.coveredBy().map(c -> "hidden by " + c.in(units)).orElse("nothing hides it")));
+                    h.coveredBy()
+                        .map(c -> say("hidden by {c}", c.in(units)))
+                        .orElse(say("nothing hides it"))));
     if (plan.cuts().indexHoles().isEmpty()) {
-      table.row(false, "index holes", "none: add two index holes on the centre line, on page Cuts");
+      table.row(
+          false,
+          say("index holes"),
+          say("none: add two index holes on the centre line, on page Cuts"));
     }
     table.end();
   }

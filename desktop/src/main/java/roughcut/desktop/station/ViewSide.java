@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.function.Consumer;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
@@ -53,7 +55,7 @@ final class ViewSide {
     grid.getStyleClass().addAll("page-turner");
     for (BodyFace one : BodyFace.values()) {
       ToggleButton button =
-          new ToggleButton(one == BodyFace.TOP ? "From the top" : "From the back");
+          new ToggleButton(one == BodyFace.TOP ? say("From the top") : say("From the back"));
       ControlNames.set(button, "face." + one.word());
       button.setMaxWidth(Double.MAX_VALUE);
       button.setPrefWidth(100);

@@ -1,5 +1,7 @@
 package roughcut.desktop.station;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.scene.layout.Region;
 import roughcut.blank.BlankKeys;
 import roughcut.design.BodyDecisions;
@@ -31,7 +33,7 @@ final class WeightPage extends BodyViewPage {
   @Override
   Panel makePanel() {
     return begun()
-        .heading("Decisions")
+        .heading(say("Decisions"))
         .decisions(
             RoutDecisions.MASS_TARGET,
             RoutDecisions.RELIEF_DIAMETER,
@@ -47,20 +49,20 @@ final class WeightPage extends BodyViewPage {
             BodyDecisions.NECK_WEIGHED)
         .know(
             RoutKeys.BODY_MASS.id(),
-            "Finished body weight",
+            say("Finished body weight"),
             BlankKeys.NECK_MASS.id(),
-            "Neck weight",
+            say("Neck weight"),
             RoutKeys.INSTRUMENT_MASS.id(),
-            "Total weight",
+            say("Total weight"),
             RoutKeys.BALANCE_X.id(),
-            "Balance point, from nut line",
+            say("Balance point, from nut line"),
             RoutKeys.RELIEF_COUNT.id(),
-            "Relief holes");
+            say("Relief holes"));
   }
 
   @Override
   Region makeBeside() {
-    return beside("Weight and balance, estimated", table);
+    return beside(say("Weight and balance, estimated"), table);
   }
 
   @Override
@@ -70,26 +72,34 @@ final class WeightPage extends BodyViewPage {
     table.begin();
     table.row(
         false,
-        "body",
-        plan.weights().body().text(units)
-            + " as a slab, "
-            + plan.cuts().mass().body().text(units)
-            + " with all routs");
+        say("body"),
+        say(
+            "{body} as a slab, {body2} with all routs",
+            plan.weights().body().text(units),
+            plan.cuts().mass().body().text(units)));
     if (target > 0) {
       table.row(
           !plan.cuts().reliefMet(),
-          "target",
-          NumberWriter.text(target, Quantity.MASS, units)
-              + (plan.cuts().reliefMet() ? ": met" : ": not met, even with every hole that fits"));
+          say("target"),
+          say(
+              plan.cuts().reliefMet()
+                  ? "{target}: met"
+                  : "{target}: not met, even with every hole that fits",
+              NumberWriter.text(target, Quantity.MASS, units)));
     }
     Value behind = plan.cuts().mass().behind();
     table.row(
         behind.value() < 0,
-        "on the strap",
-        behind.text(units)
-            + "behind the front button: "
-            + (behind.value() > 0 ? "the headstock stays up" : "the headstock will dive"));
-    table.row(false, "from", "from volumes, densities of your boards, and listed hardware weights");
+        say("on the strap"),
+        say(
+            behind.value() > 0
+                ? "{distance} behind the front button: the headstock stays up"
+                : "{distance} behind the front button: the headstock will dive",
+            behind.text(units)));
+    table.row(
+        false,
+        say("from"),
+        say("from volumes, densities of your boards, and listed hardware weights"));
     table.end();
   }
 

@@ -7,8 +7,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A language that nobody speaks: every letter another, a third longer, figures and the order of
- * holes turned round. What stays English on a page never was a sentence.
+ * A language that nobody speaks, for finding what was forgotten before anybody translates: every
+ * letter another, a third longer, figures and the order of holes turned round. What stays English
+ * on a page never was a sentence.
  */
 public final class Pseudo implements Language {
   private static final Pattern HOLE = Pattern.compile("\\{\\w+}");
@@ -53,7 +54,7 @@ public final class Pseudo implements Language {
   public String figures(String figures) {
     StringBuilder all = new StringBuilder();
     for (char c : figures.toCharArray()) {
-      all.append(c >= '0' && c <= '9' ? (char) ('٠' + c - '0') : c);
+      all.append(c >= '0' && c <= '9' ? (char) ('０' + c - '0') : c);
     }
     return all.toString();
   }

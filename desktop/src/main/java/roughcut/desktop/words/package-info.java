@@ -1,0 +1,2 @@
+/** What the windows say, and in which language. */
+package roughcut.desktop.words;
