@@ -180,7 +180,7 @@ class OwnWorkTest extends WindowTest {
     other.file().save(other.build().withName("Theirs"));
     type(robot, "head.length", "195");
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
-    press("dismiss");
+    press("Dismiss");
     assertThat(robot.lookup((Node n) -> ControlNames.is(n, "notice")).query().isVisible())
         .isFalse();
     show(() -> find(robot, "saving", Button.class).fire());

@@ -54,7 +54,9 @@ public final class LimitFields extends HBox {
       label.setMinWidth(Region.USE_PREF_SIZE);
     }
     message.getStyleClass().add("decision-message");
-    getChildren().addAll(word("better"), better, word("least"), least, unit, whose, usual, message);
+    getChildren()
+        .addAll(
+            word(say("target")), better, word(say("minimum")), least, unit, whose, usual, message);
   }
 
   private static Label word(String text) {

@@ -134,7 +134,7 @@ final class HelpCard extends VBox {
 
   private static String title(Caution caution) {
     String word = caution.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    return say(word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1));
   }
 
   private void show() {

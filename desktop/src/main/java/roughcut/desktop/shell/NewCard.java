@@ -55,7 +55,7 @@ final class NewCard extends VBox {
   private final TextField bass = field("new.bass", say("Bass-side scale (fanned frets)"));
   private final TextField frets = field("new.frets", say("Frets"));
   private final PickField<InstrumentKind> kind =
-      new PickField<>("new.kind", say("Strings"), InstrumentKind::label, this::usual);
+      new PickField<>("new.kind", say("Strings"), k -> say(k.label()), this::usual);
   private final PickField<NeckJoint> joint =
       new PickField<>("new.joint", say("Neck joint"), NewCard::called, j -> show());
   private final PickField<HeadMaking> head =

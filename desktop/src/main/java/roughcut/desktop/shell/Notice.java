@@ -29,12 +29,12 @@ final class Notice extends Tile {
 
   /** Says what went wrong, with ways out; there is always one to dismiss it. */
   void show(String message, Command... ways) {
-    put(message, false, "dismiss", ways);
+    put(message, false, say("Dismiss"), ways);
   }
 
   /** Says what was done, with ways on. */
   void tell(String message, Command... ways) {
-    put(message, true, "dismiss", ways);
+    put(message, true, say("Dismiss"), ways);
   }
 
   /** Asks; the last answer leaves everything as it is. */
@@ -44,7 +44,7 @@ final class Notice extends Tile {
 
   /** Says what went wrong with saving. */
   void saving(String message, Command... ways) {
-    put(message, false, "dismiss", ways);
+    put(message, false, say("Dismiss"), ways);
     ofSaving = true;
   }
 

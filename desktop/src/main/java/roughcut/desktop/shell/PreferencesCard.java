@@ -146,7 +146,7 @@ final class PreferencesCard extends VBox {
 
   private static String words(Units units) {
     return switch (units.system()) {
-      case MM -> "millimetres";
+      case MM -> say("millimetres");
       case INCH -> say("inches, decimal");
       case FRACTION -> say("inches, in 1/{denominator}", units.denominator());
     };

@@ -440,7 +440,9 @@ public final class ShopWindow {
         .all().stream()
             .filter(c -> c.words().equals(words))
             .findFirst()
-            .ifPresent(c -> c.action().run());
+            .orElseThrow(() -> new IllegalArgumentException("no command is called “" + words + "”"))
+            .action()
+            .run();
   }
 
   /** A press anywhere but in the field enters what is typed there, before anything else happens. */

@@ -46,8 +46,8 @@ final class WhatIfBar extends VBox {
             10,
             words,
             open,
-            button("keep", "what-if.keep", session::keepWhatIf),
-            button("drop", "what-if.drop", session::dropWhatIf));
+            button(say("Keep"), "what-if.keep", session::keepWhatIf),
+            button(say("Discard"), "what-if.drop", session::dropWhatIf));
     row.setAlignment(Pos.CENTER_LEFT);
     table.setPrefHeight(HEIGHT);
     table.setMinHeight(HEIGHT);
