@@ -33,10 +33,10 @@ public final class Bench {
   /** How an operation stands. */
   public enum State {
     DONE(Text.of("done")),
-    READY(Text.of("can be done now")),
-    OWES(Text.of("something else comes first")),
-    WAITS(Text.of("waits")),
-    NOT_YET(Text.of("not yet"));
+    READY(Text.of("ready")),
+    OWES(Text.of("blocked")),
+    WAITS(Text.of("waiting")),
+    NOT_YET(Text.of("to do"));
 
     private final Text words;
 

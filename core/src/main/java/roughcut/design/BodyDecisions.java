@@ -99,10 +99,10 @@ public final class BodyDecisions {
           .hint("On the blank. Above 0 its end turns to the treble side. A centre joint needs 0.");
   public static final NumberDecision BODY_WEIGHED =
       BOOK.number("body.weighed", "Measured body weight", MASS, 0, 0, 20000, 10)
-          .stage("Replaces the estimate. Empty until weighed.");
+          .stage("Replaces the estimate once weighed.");
   public static final NumberDecision NECK_WEIGHED =
       BOOK.number("neck.weighed", "Measured neck weight", MASS, 0, 0, 10000, 10)
-          .stage("Replaces the estimate. Empty until weighed.");
+          .stage("Replaces the estimate once weighed.");
   public static final NumberDecision BINDING_LAYERS =
       BOOK.number("binding.layers", "Binding layers", COUNT, 0, 0, 8, 1).hint("0 for no binding.");
   public static final NumberDecision BINDING_LAYER =
@@ -126,10 +126,10 @@ public final class BodyDecisions {
           .hint("For the overlap, and to hold it by.");
   public static final NumberDecision TOP_LEAF_1 =
       BOOK.number("top.leaf-1", "First leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .result("Empty until it is sawn and measured.", OperationId.TOP_RESAW);
+          .result("Measure it once it is sawn.", OperationId.TOP_RESAW);
   public static final NumberDecision TOP_LEAF_2 =
       BOOK.number("top.leaf-2", "Second leaf as sawn", LENGTH, 0, 0, 60, 0.1)
-          .result("Empty until it is sawn and measured.", OperationId.TOP_RESAW);
+          .result("Measure it once it is sawn.", OperationId.TOP_RESAW);
   public static final NumberDecision BODY_TRIM =
       BOOK.number("body.trim", "Trim beside the outline", LENGTH, 5, 0, 50, 1)
           .hint("Wood left outside the outline all round.");

@@ -292,13 +292,13 @@ class CommandLineTest {
     assertThat(run("next")).isZero();
     assertThat(out.toString())
         .startsWith("Heron: 49 of 90 operations done")
-        .contains("can be done now:")
+        .contains("ready:")
         .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
         .contains("first – not known: Heel thickness: not measured yet")
         .contains("verdict: Stop, 2 problems")
         .contains("  stop: the shaft is 0.4 mm too thin for the back of the neck")
         .contains("Made differently: Saw the scarf")
-        .contains("not yet:");
+        .contains("to do:");
     String strings = out.toString().substring(out.toString().indexOf("(strings.on"));
     assertThat(strings.lines().limit(6)).anyMatch(l -> l.startsWith("    first – "));
   }
@@ -307,7 +307,7 @@ class CommandLineTest {
   void theReportTellsHowTheBenchStandsAtAStageAndAfterAReading() {
     assertThat(run("report", "--stage", "body.cut.pocket")).isZero();
     assertThat(row("op.body.cut.pocket.state")).isEqualTo("done");
-    assertThat(row("op.neck.fit.state")).isEqualTo("can be done now");
+    assertThat(row("op.neck.fit.state")).isEqualTo("ready");
     assertThat(row("op.neck.carve.minutes")).isEqualTo("150");
     assertThat(row("hold.heel.thickness.state")).isEqualTo("to measure");
     assertThat(row("owed.count")).isEqualTo("0");

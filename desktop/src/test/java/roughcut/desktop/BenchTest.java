@@ -44,7 +44,7 @@ class BenchTest extends BenchWalk {
   void anIrreversibleCutIsStoppedOnceUntilItsMeasureIsTaken(FxRobot robot) {
     toBench();
     look("body.cut.pocket");
-    assertThat(words(robot, "operation.state")).startsWith("can be done now");
+    assertThat(words(robot, "operation.state")).startsWith("ready");
     click("operation.done");
     assertThat(log().isDone("body.cut.pocket")).as("asked first").isFalse();
     assertThat(said("operation.stakes"))

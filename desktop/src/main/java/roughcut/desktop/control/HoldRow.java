@@ -113,7 +113,7 @@ final class HoldRow extends VBox {
             .map(
                 s ->
                     say(
-                        "\n{readings} readings: mean {mean}, spread {spread}",
+                        "\n{readings} readings: mean {mean}, range {range}",
                         s.readings(),
                         NumberWriter.text(s.mean(), Quantity.FINE_LENGTH, units),
                         NumberWriter.text(s.spread(), Quantity.FINE_LENGTH, units)))

@@ -154,7 +154,7 @@ final class BridgePage extends PlainPage {
         false,
         say("located from"),
         bridge.fromRealNeck()
-            ? say("the real neck: twice nut to octave")
+            ? say("the real neck: twice nut to fret 12")
             : say("the planned scale"));
     window.row(false, say("also"), bridge.kind().note());
     window.end();

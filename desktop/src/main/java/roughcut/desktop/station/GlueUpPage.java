@@ -135,7 +135,7 @@ final class GlueUpPage extends PlainPage {
             .map(
                 p ->
                     say(
-                        "{fromHeadEnd} from the head end, {fromHeelEnd} from the heel end",
+                        "{fromHeadEnd} from the headstock end, {fromHeelEnd} from the heel end",
                         NumberWriter.text(p.fromHeadEnd(), Quantity.LENGTH, units),
                         NumberWriter.text(p.fromHeelEnd(), Quantity.LENGTH, units)))
             .orElse(GlueUp.WITHOUT_PINS.in(units)));

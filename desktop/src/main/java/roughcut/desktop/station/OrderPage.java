@@ -99,7 +99,7 @@ final class OrderPage extends BenchPage {
     int ready = here.ready().size();
     int spoiled = here.outdatedCuts().size();
     title.setText(
-        say("{done} of {steps} done · {ready} can be done now", done, here.steps().size(), ready)
+        say("{done} of {steps} done · {ready} ready", done, here.steps().size(), ready)
             + (here.blockedSteps().isEmpty()
                 ? ""
                 : " · " + say("{steps} blocked", here.blockedSteps().size()))

@@ -70,7 +70,7 @@ final class SidePage extends KnifePage {
             "scarf.saw-off",
             say("Saw line outside them"),
             NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
-            say("Break line, from the head end"),
+            say("Break line, from the headstock end"),
             NeckKeys.HEAD_ONE_PIECE_FACE.id(),
             say("Face line on the end grain"),
             NeckKeys.HEAD_ONE_PIECE_BACK.id(),
