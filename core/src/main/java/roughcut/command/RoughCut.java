@@ -26,7 +26,9 @@ import roughcut.record.CurrentTime;
     },
     version = "Rough Cut " + RoughCut.VERSION,
     subcommands = {
+      NewCommand.class,
       ReportCommand.class,
+      FindCommand.class,
       CheckCommand.class,
       NextCommand.class,
       ExportCommand.class,

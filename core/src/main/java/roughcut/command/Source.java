@@ -59,6 +59,19 @@ final class Source {
   @Spec(Spec.Target.MIXEE)
   private CommandSpec of;
 
+  /**
+   * The plan of a build as it is.
+   *
+   * @param file none for the demo's Heron
+   */
+  static Plan opened(Path file, CurrentTime now) throws FileException {
+    if (file == null) {
+      return Plan.of(Demo.heron(now.today()), Demo.shop());
+    }
+    BuildFile.Opened opened = BuildFile.open(file);
+    return Plan.of(opened.build(), ShopFile.shopOf(opened.file()));
+  }
+
   /** The clock that the program was started with. */
   CurrentTime now() {
     return ((RoughCut) of.root().userObject()).now();

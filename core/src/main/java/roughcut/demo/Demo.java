@@ -26,7 +26,11 @@ public final class Demo {
   private Demo() {}
 
   public static Shop shop() {
-    return Shop.usual("The shop on the marsh").withBoards(DemoRack.boards());
+    Shop usual = Shop.usual("The shop on the marsh");
+    // A drawer that lacks something: the long cutters are still to be had.
+    return usual
+        .withCutters(usual.cutters().stream().filter(c -> !c.name().endsWith(" long")).toList())
+        .withBoards(DemoRack.boards());
   }
 
   private static Log log(Reading... readings) {

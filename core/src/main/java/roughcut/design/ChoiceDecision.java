@@ -109,4 +109,9 @@ public record ChoiceDecision<C extends Choice>(
   public String editable(Design design, Units units) {
     return in(design).word();
   }
+
+  @Override
+  public Text decided(Design design) {
+    return in(design).label();
+  }
 }

@@ -42,4 +42,7 @@ public sealed interface Decision permits NumberDecision, ChoiceDecision {
 
   /** What a field shows for the maker to edit. */
   String editable(Design design, Units units);
+
+  /** What is decided, to be read. */
+  Text decided(Design design);
 }

@@ -184,4 +184,13 @@ public record NumberDecision(
   public String editable(Design design, Units units) {
     return shown(in(design), units);
   }
+
+  @Override
+  public Text decided(Design design) {
+    double value = in(design);
+    return SentinelWord.of(id)
+        .filter(n -> n.value() == value)
+        .map(n -> Text.word(n.word()))
+        .orElseGet(() -> Text.only(Text.shown(value, quantity)));
+  }
 }

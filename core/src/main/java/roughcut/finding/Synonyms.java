@@ -15,11 +15,24 @@ public final class Synonyms {
   private static final String[][] ALIKE = {
     {"truss", "rod"},
     {"headstock", "head"},
-    {"intonation", "compensation", "saddle travel", "saddle line"},
-    {"fanned", "multiscale", "bass-side scale", "straight fret"},
+    {"intonation", "compensation", "saddle travel", "saddle line", "octave sharp"},
+    {"fanned", "fan", "multiscale", "bass-side scale", "straight fret"},
+    {"position", "place", "location", "from the nut line", "from the body edge", "centre line"},
+    {"first", "1"},
+    {"guitar", "instrument"},
+    {"profile", "contour", "thickness at fret"},
+    {"lefty", "left-handed", "handedness"},
+    {"tension", "pull"},
+    {"hole", "bore"},
+    {"width", "wide"},
+    {"thickness", "thick"},
+    {"depth", "deep"},
+    {"height", "high"},
+    {"length", "long"},
+    {"weight", "heavy"},
     {"blade", "kerf", "saw"},
     {"12th", "octave", "fret 12", "twelfth"},
-    {"print", "sheets", "pdf", "paper"},
+    {"print", "sheets", "pdf", "paper", "export", "dxf", "svg"},
     {"template", "templates"},
     {"shim", "neck angle", "pocket", "accept as it is"},
     {"bookmatch", "leaf", "halves"},
@@ -38,7 +51,7 @@ public final class Synonyms {
     {"lacquer", "finish", "film"},
     {"boards", "rack", "wood"},
     {"allen", "hex", "access key"},
-    {"weight", "mass"},
+    {"weight", "mass", "balance"},
     {"settings", "units", "millimetres"},
     {"home", "all builds"},
     {"begin", "new"}
@@ -80,12 +93,5 @@ public final class Synonyms {
     String small = text.toLowerCase(Locale.ROOT);
     return Arrays.stream(wanted.strip().split("\\s+"))
         .allMatch(word -> of(word).stream().anyMatch(small::contains));
-  }
-
-  /** Whether a text has every word of what is looked for as it was typed. */
-  public static boolean matches(String text, String wanted) {
-    String small = text.toLowerCase(Locale.ROOT);
-    return Arrays.stream(wanted.toLowerCase(Locale.ROOT).strip().split("\\s+"))
-        .allMatch(small::contains);
   }
 }

@@ -66,7 +66,7 @@ public record FretboardTaper(
   private static Value secondAt(
       WidthStation station, FretLayout frets, Value end, ValueRegistry registry) {
     String id = "fretboard.second-width.from-nut";
-    Text label = Text.of("Fretboard width position, from the nut line");
+    Text label = Text.of("Fretboard width measured at, from the nut line");
     return switch (station) {
       case OCTAVE_FRET -> registry.put(id, label, FINE_LENGTH, "L / 2", in("L", frets.scale()));
       case LAST_FRET ->

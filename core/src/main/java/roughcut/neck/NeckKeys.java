@@ -149,7 +149,7 @@ public final class NeckKeys {
   public static final ValueKey ROD_ROOM =
       new ValueKey("rod.room", "Depth for the rod itself", LENGTH);
   public static final ValueKey SCARF_BEVEL =
-      new ValueKey("scarf.bevel", "Bevel length along the cut", LENGTH);
+      new ValueKey("scarf.bevel", "Scarf bevel length, along the cut", LENGTH);
   public static final ValueKey SCARF_BLANK_LENGTH =
       new ValueKey("scarf.blank-length", "Blank length for shaft and headstock", LENGTH);
   public static final ValueKey SCARF_CUT_TOP =
@@ -167,7 +167,7 @@ public final class NeckKeys {
   public static final ValueKey SCARF_PIN_SIDE =
       new ValueKey("scarf.pin-side", "Joint pins, from the centre line on each side", LENGTH);
   public static final ValueKey SCARF_RUN =
-      new ValueKey("scarf.run", "Run of the cut along the blank", LENGTH);
+      new ValueKey("scarf.run", "Run of the scarf cut, along the blank", LENGTH);
   public static final ValueKey SCARF_SEAM_BACK =
       new ValueKey(
           "scarf.seam-back",

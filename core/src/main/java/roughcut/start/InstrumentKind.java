@@ -8,7 +8,7 @@ import roughcut.shop.StringSpec;
  * What is to be built, as one would say it, with the sizes that are usual for it. Lengths in mm.
  */
 public enum InstrumentKind implements NamedKind {
-  SIX_STRINGS("Six-string guitar", 640, new Sizes(43, 56, 52, 185, 80, 16, 20, 21, 22)),
+  SIX_STRINGS("Six-string guitar", 640, new Sizes(43, 56, 52, 185, 80, 16.5, 20.5, 21.5, 22)),
   SEVEN_STRINGS("Seven-string guitar", 660, new Sizes(48, 62, 61, 205, 80, 18, 20.5, 22, 22)),
   FOUR_STRING_BASS("Four-string bass", 864, new Sizes(42, 63, 57, 200, 80, 19, 21.5, 23.5, 24)),
   FIVE_STRING_BASS("Five-string bass", 864, new Sizes(47, 74, 76, 225, 86, 19, 21.5, 23.5, 24));

@@ -33,7 +33,8 @@ final class NewFittings {
         switch (kind) {
           case SIX_STRINGS -> "double-coil";
           case SEVEN_STRINGS -> "seven-double";
-          default -> "bass-long";
+          case FOUR_STRING_BASS -> "bass-long";
+          case FIVE_STRING_BASS -> "bass-five";
         };
     // Clear of the neck's pocket, or of the fretboard's end where there is none; a leaning bridge
     // reaches further forward.

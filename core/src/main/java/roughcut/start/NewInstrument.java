@@ -47,7 +47,7 @@ public record NewInstrument(
    */
   public record Timber(String neck, String body, String fretboard) {
     /** What is usual where nothing is said. */
-    public static final Timber USUAL = new Timber("cherry", "elm", "robinia");
+    public static final Timber USUAL = new Timber("maple", "red-alder", "rosewood");
   }
 
   /** Scales between which a usual instrument is begun, mm. */
@@ -65,6 +65,9 @@ public record NewInstrument(
 
   /** What a blank is deeper than its heel, to be planed away, mm. */
   private static final double LEFT_AT_HEEL = 0.7;
+
+  /** Clamps that close any neck blank begun here. */
+  private static final double CLAMPS = 30;
 
   public static final int LEAST_FRETS = 19;
   public static final int MOST_FRETS = 24;
@@ -187,6 +190,7 @@ public record NewInstrument(
     numbers.put("heel.end", Math.max(begins + in, Math.ceil(fretboardEnds())));
     numbers.put("rod.length", begins - 2);
     numbers.put("stiffener.length", Math.floor((begins - 32) / 5) * 5);
+    numbers.put("clamp.owned", CLAMPS); // whoever has fewer says so
     numbers.put("shaft.thickness", sizes.shaft());
     numbers.put("neck.thickness-1", sizes.first());
     numbers.put("neck.thickness-12", sizes.twelfth());

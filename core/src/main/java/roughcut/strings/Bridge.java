@@ -158,8 +158,7 @@ public record Bridge(
     Value datum =
         registry.put(
             "bridge.datum",
-            Text.of(
-                "Bridge, {datum} on the centre line, from the nut line", Text.word(kind.datum())),
+            Text.of("Bridge position, {datum} from the nut line", Text.word(kind.datum())),
             FINE_LENGTH,
             "F + p · (B − F)",
             in("F", windowFront),

@@ -22,6 +22,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.design.Handedness;
+import roughcut.design.NeckJoint;
 import roughcut.file.BuildFile;
 import roughcut.file.Reference;
 import roughcut.file.ShopBuilds;
@@ -373,5 +375,70 @@ class CommandLineTest {
       Files.move(other, folder.resolve(other.getFileName()));
     }
     assertThat(finish(heron)).as("outside the builds' folder").isBefore(alone.plusHours(1));
+  }
+
+  @Test
+  void findAnswersAQuestionWithItsNumber() {
+    assertThat(run("find", "where", "does", "the", "bridge", "go")).isZero();
+    assertThat(out.toString().lines().findFirst().orElseThrow())
+        .contains("642.81 mm")
+        .contains("Bridge position")
+        .endsWith("(bridge.datum)");
+    assertThat(run("find", "dovetail")).isEqualTo(1);
+    assertThat(err.toString()).contains("no results");
+  }
+
+  @Test
+  void anInstrumentIsBegunByItsQuestions(@TempDir Path folder) throws Exception {
+    String file = folder.resolve("fan").toString();
+    String[] asked = {
+      "new",
+      "--to",
+      file,
+      "--strings",
+      "7",
+      "--scale",
+      "25 in",
+      "--bass-scale",
+      "660",
+      "--joint",
+      "set-neck",
+      "--left",
+      "--neck-wood",
+      "Black walnut"
+    };
+    assertThat(run(asked)).isZero();
+    Path made = folder.resolve("fan.roughcut.json");
+    assertThat(out.toString()).contains(made.toString());
+    Build build = BuildFile.open(made).build();
+    assertThat(build.name()).isEqualTo("fan");
+    assertThat(build.design().strings()).hasSize(7);
+    assertThat(build.design().numbers().get("scale.treble")).isCloseTo(635, within(1e-9));
+    assertThat(build.design().numbers().get("scale.bass")).isEqualTo(660);
+    assertThat(build.design().choices())
+        .containsEntry("neck.fixing", NeckJoint.SET_NECK.word())
+        .containsEntry("instrument.hand", Handedness.LEFT.word());
+    assertThat(build.design().neckStack().strips())
+        .extracting(s -> s.species())
+        .contains("black-walnut");
+    assertThat(run("find", "--in", made.toString(), "bass", "scale")).isZero();
+    assertThat(out.toString()).contains("660.0 mm");
+    // What is there already is never written over.
+    assertThat(run(asked)).isEqualTo(2);
+    assertThat(err.toString()).contains("that file exists already");
+    for (String[] wrong :
+        new String[][] {
+          {"--strings", "9"},
+          {"--joint", "nailed"},
+          {"--scale", "long"},
+          {"--scale", "200"},
+          {"--headstock", "none"},
+          {"--body-wood", "moonwood"},
+          {"--bass-scale", "600"}
+        }) {
+      String at = folder.resolve("wrong").toString();
+      assertThat(run("new", "--to", at, wrong[0], wrong[1])).as(wrong[0]).isEqualTo(2);
+      assertThat(Files.exists(folder.resolve("wrong.roughcut.json"))).isFalse();
+    }
   }
 }

@@ -21,6 +21,8 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.InstrumentPortrait;
 import roughcut.drawing.Mark;
 import roughcut.file.BuildFile;
+import roughcut.finding.Finding;
+import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
@@ -160,6 +162,41 @@ class NewInstrumentTest {
       assertThat(portrait.marks())
           .allMatch(m -> m instanceof Mark.Stroke || m instanceof Mark.Fill)
           .hasSizeGreaterThan(30);
+    }
+  }
+
+  /** Nothing is wrong with an instrument that nobody has changed: its wood is to get, no more. */
+  @Test
+  void everyNewOneIsClear() {
+    for (InstrumentKind kind : InstrumentKind.values()) {
+      for (NeckJoint joint : NeckJoint.values()) {
+        for (HeadMaking head : HeadMaking.values()) {
+          for (double fan : new double[] {0, 25}) {
+            NewInstrument begun =
+                new NewInstrument(
+                    "x",
+                    kind,
+                    kind.scale(),
+                    kind.scale() + fan,
+                    kind.frets(),
+                    joint,
+                    head,
+                    fan > 0 ? Handedness.LEFT : Handedness.RIGHT,
+                    NewInstrument.Timber.USUAL);
+            Plan plan = Plan.of(begun.build(), Shop.usual("own"));
+            String which = kind + " " + joint + " " + head + " " + fan;
+            assertThat(plan.clearances())
+                .as(which)
+                .allMatch(c -> c.state() == Clearance.State.CLEAR);
+            assertThat(plan.findings())
+                .as(which)
+                .allMatch(
+                    f ->
+                        f.missing() && f.topic() != Topic.ROUTS
+                            || f.topic() == Topic.PLANER && f.severity() == Finding.Severity.LOOK);
+          }
+        }
+      }
     }
   }
 }

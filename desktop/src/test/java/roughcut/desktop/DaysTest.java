@@ -232,7 +232,7 @@ class DaysTest extends WindowTest {
         .as("decided when work had begun")
         .contains("Scale length")
         .contains("→ 620.0 mm")
-        .contains("Neck pickup, needle up");
+        .contains("Neck pickup, phase up");
   }
 
   /** What is laid out and what is to be had are lists that follow the plan. */

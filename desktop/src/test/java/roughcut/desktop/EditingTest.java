@@ -167,7 +167,7 @@ class EditingTest extends WindowTest {
     robot.write("edge margin", 0).push(KeyCode.ENTER);
     until(() -> find(robot, "nut.edge-margin", TextField.class).isFocused());
     robot.push(KeyCode.CONTROL, KeyCode.K);
-    robot.write("fret 7 from nut line", 0).push(KeyCode.ENTER);
+    robot.write("fret 7 from the nut", 0).push(KeyCode.ENTER);
     assertThat(find(robot, "sum-card", SumCard.class).isVisible()).isTrue();
   }
 }

@@ -75,7 +75,7 @@ class PreferencesTest extends WindowTest {
     assertThat(session().units().get().denominator()).isEqualTo(32);
     preferences();
     pick("pref.light", "light, for daylight");
-    pick("pref.text", "usual");
+    pick("pref.text", "normal");
     click("pref.close");
     assertThat(pixel(20, 120).getBrightness()).isGreaterThan(0.9);
     assertThat(find(robot, "head.length", TextField.class).getFont().getSize()).isEqualTo(before);

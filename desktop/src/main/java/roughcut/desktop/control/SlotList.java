@@ -38,13 +38,13 @@ public final class SlotList extends NumberTable<Slot> {
     fret.setMinWidth(FRET);
     fret.setMaxWidth(FRET);
     TableColumn<Slot, String> nut =
-        column(say("from nut line"), s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
+        column(say("from nut"), s -> NumberWriter.number(s.x(), Quantity.FINE_LENGTH, units));
     bass = column(say("bass"), s -> edge(s, -1));
     treble = column(say("treble"), s -> edge(s, 1));
     List.of(nut, bass, treble).forEach(c -> c.setMinWidth(PLACE));
     flat = column(say("flat"), s -> text(s.flat()));
     column(say("final"), s -> text(s.done()));
-    edge = column(say("left at edge"), s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
+    edge = column(say("edge left"), s -> s.later().map(l -> text(l.edgeNow())).orElse(""));
     now = column(say("saw to"), s -> s.later().map(l -> text(l.sawNow())).orElse(""));
     column(say("under"), s -> text(s.under()));
     column(say("wire"), s -> text(s.wire())).setMinWidth(WIRE);

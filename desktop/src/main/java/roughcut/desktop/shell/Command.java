@@ -1,6 +1,6 @@
 package roughcut.desktop.shell;
 
-import roughcut.finding.Synonyms;
+import roughcut.finding.Search;
 
 /**
  * Something that the maker can do or find by its words.
@@ -8,19 +8,15 @@ import roughcut.finding.Synonyms;
  * @param words what it is called
  * @param detail a number or a key shown beside it
  * @param id of the decision or value, so that it is found by that too
+ * @param hint what else is said of it
  */
-record Command(String words, String detail, String id, Runnable action) {
+record Command(String words, String detail, String id, String hint, Runnable action) {
   Command(String words, String detail, Runnable action) {
-    this(words, detail, "", action);
+    this(words, detail, "", "", action);
   }
 
-  /** Whether it goes by all of these words, or by others for the same things. */
-  boolean answersTo(String wanted) {
-    return Synonyms.answer(words + " " + id, wanted);
-  }
-
-  /** Whether it goes by these words as they were typed. */
-  boolean isCalled(String wanted) {
-    return Synonyms.matches(words, wanted);
+  /** The same, to be found by its words. */
+  Search.Entry<Command> entry() {
+    return Search.Entry.of(this, words, id, hint);
   }
 }

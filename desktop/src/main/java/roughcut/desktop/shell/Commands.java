@@ -5,15 +5,12 @@ import static roughcut.desktop.words.Words.say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import roughcut.design.Applicability;
-import roughcut.design.Decision;
-import roughcut.design.Decisions;
-import roughcut.design.Design;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
 import roughcut.measure.Units;
-import roughcut.measure.Value;
+import roughcut.plan.Plan;
+import roughcut.plan.PlanSearch;
 
 /** Everything that can be found by its words in a window: places, actions, decisions, numbers. */
 final class Commands {
@@ -28,8 +25,7 @@ final class Commands {
     places();
     pages();
     actions();
-    decisions();
-    numbers();
+    answers();
     return all;
   }
 
@@ -80,28 +76,20 @@ final class Commands {
     all.add(new Command(say("Fit drawing"), "0", window.surface()::fit));
   }
 
-  private void decisions() {
-    Design design = window.workspace().session().build().get().design();
-    for (Decision decision : Decisions.of(design)) {
-      boolean counts = Applicability.idle(design, decision.id()).isEmpty();
-      all.add(
-          new Command(
-              say("Set: {decision}", say(decision.label())),
-              counts ? decision.editable(design, window.units()) : say("not used"),
-              decision.id(),
-              () -> window.goTo(decision.id())));
-    }
-  }
-
-  private void numbers() {
+  private void answers() {
+    Plan plan = window.workspace().session().plan().get();
     Units units = window.units();
-    for (Value worked : window.workspace().session().plan().get().values().values()) {
+    for (PlanSearch.Answer answer : PlanSearch.answers(plan)) {
+      String name = answer.name().in(units);
       all.add(
           new Command(
-              worked.label().in(units),
-              worked.text(units),
-              worked.id(),
-              () -> window.sum().ask(worked, window.units())));
+              answer.decided() ? say("Set: {decision}", name) : name,
+              answer.number().in(units),
+              answer.id(),
+              answer.hint().in(units),
+              answer.decided()
+                  ? () -> window.goTo(answer.id())
+                  : () -> window.sum().ask(plan.value(answer.id()).orElseThrow(), units)));
     }
   }
 }

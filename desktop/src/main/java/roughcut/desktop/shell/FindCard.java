@@ -2,7 +2,6 @@ package roughcut.desktop.shell;
 
 import static roughcut.desktop.words.Words.say;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -17,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.ControlNames;
+import roughcut.finding.Search;
 
 /** Finds any number, decision or command by its words. */
 final class FindCard extends VBox {
@@ -26,13 +26,12 @@ final class FindCard extends VBox {
   private final ListView<Command> found = new ListView<>();
   private final Overlay overlay;
   private final Supplier<List<Command>> everything;
-  private Supplier<List<Command>> things;
+  private List<Search.Entry<Command>> things = List.of();
 
   FindCard(Overlay overlay, Supplier<List<Command>> everything) {
     super(8);
     this.overlay = overlay;
     this.everything = everything;
-    this.things = everything;
     ControlNames.set(this, "find-card");
     getStyleClass().add("find-card");
     setMaxSize(520, 380);
@@ -59,7 +58,7 @@ final class FindCard extends VBox {
    * @param prompt what they are, while nothing is typed
    */
   void open(String prompt, Supplier<List<Command>> among) {
-    things = among;
+    things = among.get().stream().map(Command::entry).toList();
     words.setPromptText(prompt);
     words.clear();
     filter();
@@ -71,16 +70,7 @@ final class FindCard extends VBox {
   }
 
   private void filter() {
-    String wanted = words.getText();
-    // What is called so comes before what is only another word for it.
-    found
-        .getItems()
-        .setAll(
-            things.get().stream()
-                .filter(c -> c.answersTo(wanted))
-                .sorted(Comparator.comparing(c -> !c.isCalled(wanted)))
-                .limit(MOST)
-                .toList());
+    found.getItems().setAll(Search.find(things, words.getText()).stream().limit(MOST).toList());
     found.getSelectionModel().selectFirst();
   }
 

@@ -107,6 +107,7 @@ final class Navigator {
         source.label().in(session.units().get()),
         source.text(window.units()),
         source.id(),
+        "",
         () -> toDecision(source.id()));
   }
 
@@ -115,6 +116,7 @@ final class Navigator {
         moved.label().in(session.units().get()),
         moved.text(window.units()),
         moved.id(),
+        "",
         () -> window.sum().ask(moved, window.units()));
   }
 

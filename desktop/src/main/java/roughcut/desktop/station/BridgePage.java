@@ -117,7 +117,7 @@ final class BridgePage extends PlainPage {
     trouble.setWrapText(true);
     return new ColumnBox()
         .add(say("Bridge range"), trouble, window)
-        .add(say("Holes, from lines you can reach with a ruler"), holes);
+        .add(say("Holes, measured with a ruler"), holes);
   }
 
   @Override
