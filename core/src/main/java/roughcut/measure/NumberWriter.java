@@ -3,12 +3,16 @@ package roughcut.measure;
 /**
  * Shows numbers: millimetres with as many decimals as the quantity deserves, decimal inches with
  * three, or the nearest fraction of an inch with the error that rounding makes when it exceeds 0.1
- * mm (handbook, "Units"). Rounding is for showing only. Always a decimal point, whatever the
- * machine's locale, so that a number copied from the screen is read back as it was.
+ * mm (handbook, "Units"); what is fine or small in thousandths even then. Rounding is for showing
+ * only. Always a decimal point, whatever the machine's locale, so that a number copied from the
+ * screen is read back as it was.
  */
 public final class NumberWriter {
   /** Rounding to a fraction is owned up to from here on, in mm. */
   private static final double TOLD_ERROR = 0.1;
+
+  /** An eighth of an inch, mm: below it makers who work in fractions think in thousandths. */
+  private static final double SMALL = Units.INCH / 8;
 
   private NumberWriter() {}
 
@@ -25,8 +29,20 @@ public final class NumberWriter {
     return switch (units.system()) {
       case MM -> fixed(value, quantity.decimals());
       case INCH -> fixed(value / Units.INCH, 3);
-      case FRACTION -> fraction(value, units.denominator());
+      case FRACTION ->
+          inThousandths(value, quantity, units)
+              ? fixed(value / Units.INCH, 3)
+              : fraction(value, units.denominator());
     };
+  }
+
+  /**
+   * Whether a maker who works in fractions reads this length in thousandths: what is placed with a
+   * knife, and what is so small that a fraction would be a third of it or nothing at all.
+   */
+  private static boolean inThousandths(double value, Quantity quantity, Units units) {
+    return Math.abs(fractionError(value, units.denominator())) > Precision.NEAR
+        && (quantity == Quantity.FINE_LENGTH || Math.abs(value) < SMALL);
   }
 
   /** The number with its unit sign, and for a fraction the error of rounding when it matters. */
@@ -68,7 +84,9 @@ public final class NumberWriter {
    * than half the coarsest fraction, it begins with its point.
    */
   public static String roundingError(double value, Quantity quantity, Units units) {
-    if (!quantity.isLength() || units.system() != Units.System.FRACTION) {
+    if (!quantity.isLength()
+        || units.system() != Units.System.FRACTION
+        || inThousandths(value, quantity, units)) {
       return "";
     }
     double error = fractionError(value, units.denominator());

@@ -168,7 +168,7 @@ class TextTest {
         .as("a translation that asks for what isn't there is none")
         .isEqualTo("1 and 2");
     assertThat(Text.raw("neck").in(german)).as("a name stays what it is").isEqualTo("neck");
-    assertThat(Text.of("{n} frets", 24).in(Units.MM.in(new Pseudo()))).startsWith("٢٤ ");
+    assertThat(Text.of("{n} frets", 24).in(Units.MM.in(new Pseudo()))).startsWith("２４ ");
   }
 
   /** Lengths that aren't, as long as nothing can be worked out, are said all the same. */

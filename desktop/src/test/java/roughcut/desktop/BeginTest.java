@@ -70,6 +70,20 @@ class BeginTest extends WindowTest {
     assertThat(there("tour")).as("the look round").isTrue();
   }
 
+  /** While they are read nobody is told that there are none. */
+  @Test
+  void whileBuildsAreReadItIsSaid() {
+    String[] first = new String[1];
+    show(
+        () -> {
+          window.welcome();
+          first[0] =
+              ((Label) ((ListView<?>) find(robot, "home.builds", Node.class)).getPlaceholder())
+                  .getText();
+        });
+    assertThat(first[0]).isEqualTo("Reading your builds …");
+  }
+
   /** A size remembered from a larger screen: the window is no larger than the one that is there. */
   @Test
   void aWindowFitsTheScreenThatIsThere() throws Exception {

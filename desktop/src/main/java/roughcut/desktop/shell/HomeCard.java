@@ -56,8 +56,7 @@ final class HomeCard extends VBox {
   private final Ways ways;
   private final Notice notice;
   private final ListView<HomeRow> list = new ListView<>();
-  private final Label none =
-      new Label(say("Your shop has no builds yet. A new instrument takes less than a minute."));
+  private final Label none = new Label();
   private final Button begin;
   private KeyCode held;
   private int filling;
@@ -162,6 +161,7 @@ final class HomeCard extends VBox {
     demo = demoShop;
     here = hereShop;
     units = in;
+    none.setText(say("Reading your builds …"));
     overlay.open(this, Pos.CENTER, begin);
     afterPainting(() -> fill(null));
   }
@@ -185,6 +185,7 @@ final class HomeCard extends VBox {
   private void fill(Path choose) {
     int mine = ++filling;
     Units told = units;
+    none.setText(say("Reading your builds …"));
     READING.work(
         () -> {
           List<HomeRow> rows = new ArrayList<>();
@@ -206,6 +207,7 @@ final class HomeCard extends VBox {
     if (which != filling) {
       return; // another listing was asked for meanwhile
     }
+    none.setText(say("Your shop has no builds yet. A new instrument takes less than a minute."));
     list.getItems().setAll(rows);
     rows.stream()
         .filter(r -> r.entry().path().equals(choose))
