@@ -26,11 +26,7 @@ public final class Demo {
   private Demo() {}
 
   public static Shop shop() {
-    Shop usual = Shop.usual("The shop on the marsh");
-    // A drawer that lacks something: the long cutters are still to be had.
-    return usual
-        .withCutters(usual.cutters().stream().filter(c -> !c.name().endsWith(" long")).toList())
-        .withBoards(DemoRack.boards());
+    return Shop.usual("The shop on the marsh").withBoards(DemoRack.boards());
   }
 
   private static Log log(Reading... readings) {

@@ -18,6 +18,7 @@ import roughcut.record.Build;
 import roughcut.record.DoneOperation;
 import roughcut.record.Log;
 import roughcut.record.Reading;
+import roughcut.shop.Shop;
 
 /** What goes wrong on a maker's bench (handbook page 1), each stopped where it would happen. */
 class MomentsTest {
@@ -361,9 +362,15 @@ class MomentsTest {
   @Test
   void noCutterInTheDrawerGoesSoDeep() {
     Build build = upTo(Heron.build(), "body.cut.controls");
-    assertThat(step(build, "body.cut.controls").why().get(0).toString())
-        .contains("no cutter in the drawer");
-    assertThat(step(build, "body.cut.controls").state()).isEqualTo(Bench.State.NOT_YET);
+    assertThat(step(build, "body.cut.controls").state()).isEqualTo(Bench.State.READY);
+    Shop shallow =
+        Demo.shop()
+            .withCutters(
+                Demo.shop().cutters().stream().filter(c -> !c.name().endsWith(" long")).toList());
+    Bench.OperationStatus status =
+        Bench.of(Plan.of(build, shallow), NOON).step("body.cut.controls").orElseThrow();
+    assertThat(status.why().get(0).toString()).contains("no cutter in the drawer");
+    assertThat(status.state()).isEqualTo(Bench.State.NOT_YET);
   }
 
   /** Heron in the middle of its build: its scarf was sawn for a shaft that came out thinner. */

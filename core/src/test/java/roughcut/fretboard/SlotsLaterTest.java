@@ -55,7 +55,7 @@ class SlotsLaterTest {
             "fretboard.sanded=0.3",
             "fretboard.edge-dropped=" + full);
     assertThat(value(done, "slot.22.saw-now")).as("all sanded in").isCloseTo(1.9, within(1e-6));
-    assertThat(half.fretboard().slots().when().in(Units.FRACTION_64)).contains("1/32 in");
+    assertThat(half.fretboard().slots().when().in(Units.FRACTION_64)).contains("0.031 in");
     Plan late =
         Heron.with("slot.school=midway", "slot.first-depth=1.5", "fretboard.edge-dropped=" + full);
     assertThat(late.fretboard().slots().when().toString()).startsWith("too late");

@@ -16,6 +16,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TitledPane;
@@ -251,6 +252,28 @@ abstract class PageWalk extends WindowTest {
     return null;
   }
 
+  /** Rows of a table that are cut through at its lower edge. */
+  private static List<String> halfRows(List<Node> all) {
+    List<String> half = new ArrayList<>();
+    for (Node node : all) {
+      if (node instanceof TableRow<?> row && !row.isEmpty()) {
+        Node clip = node;
+        while (clip != null && !clip.getStyleClass().contains("clipped-container")) {
+          clip = clip.getParent();
+        }
+        if (clip == null) {
+          continue;
+        }
+        double end = clip.localToScene(clip.getLayoutBounds()).getMaxY();
+        Bounds b = row.localToScene(row.getLayoutBounds());
+        if (b.getMinY() < end - 2 && b.getMaxY() > end + 2) {
+          half.add(ControlNames.of(row.getTableView()) + " row " + (row.getIndex() + 1));
+        }
+      }
+    }
+    return half;
+  }
+
   /** What can be typed into tells a reader of the screen what it is; those that don't. */
   private static List<String> nameless(List<Node> all) {
     return all.stream()
@@ -273,6 +296,7 @@ abstract class PageWalk extends WindowTest {
     List<Node> all = all(stage.getScene().getRoot());
     cutOff(all).forEach(w -> found.add(where + ": " + w));
     outside(all).forEach(w -> found.add(where + " (outside): " + w));
+    halfRows(all).forEach(w -> found.add(where + " (half a row): " + w));
     overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
     nameless(all).forEach(w -> found.add(where + " (without a name): " + w));
   }

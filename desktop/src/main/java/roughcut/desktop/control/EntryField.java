@@ -69,7 +69,7 @@ public final class EntryField extends VBox implements FieldEntry.Into {
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(called);
-    field.setPromptText(mayBeEmpty ? say("not measured") : "");
+    field.setPromptText(mayBeEmpty ? say("none") : "");
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();

@@ -9,7 +9,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Insets;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.ScrollBar;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
@@ -124,6 +128,33 @@ public class NumberTable<T> extends TableView<T> {
   protected double computeMinWidth(double height) {
     return getVisibleLeafColumns().stream().mapToDouble(TableColumn::getMinWidth).sum()
         + SCROLL_BAR;
+  }
+
+  /** Shows whole rows only: what is left of its height below the last whole one stays empty. */
+  @Override
+  protected void layoutChildren() {
+    super.layoutChildren();
+    Node head = lookup(".column-header-background");
+    Node row = lookup(".table-row-cell");
+    if (head == null || row == null) {
+      return;
+    }
+    double each = row.getLayoutBounds().getHeight();
+    double room = getHeight() - snappedTopInset() - head.getLayoutBounds().getHeight();
+    for (Node bar : lookupAll(".scroll-bar")) {
+      if (bar.isVisible()
+          && bar instanceof ScrollBar b
+          && b.getOrientation() == Orientation.HORIZONTAL) {
+        room -= bar.getLayoutBounds().getHeight();
+      }
+    }
+    if (each <= 0 || room < each) {
+      return;
+    }
+    double left = Math.floor(room % each);
+    if (Math.abs(left - getPadding().getBottom()) > 1) {
+      setPadding(new Insets(0, 0, left, 0));
+    }
   }
 
   /** Changes rows or choice without telling anybody. */

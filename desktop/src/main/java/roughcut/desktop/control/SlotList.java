@@ -17,7 +17,7 @@ public final class SlotList extends NumberTable<Slot> {
   private static final double FRET = 40;
   private static final double PLACE = 66;
   private static final double DEPTH = 54;
-  private static final double WIRE = 60;
+  private static final double WIRE = 68;
 
   private final TableColumn<Slot, String> bass;
   private final TableColumn<Slot, String> flat;

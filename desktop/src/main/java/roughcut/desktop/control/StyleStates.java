@@ -22,6 +22,11 @@ public final class StyleStates {
 
   public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+  /** A window so wide that its panel can be wider too. */
+  public static final PseudoClass WIDE = PseudoClass.getPseudoClass("wide");
+
+  public static final PseudoClass WIDEST = PseudoClass.getPseudoClass("widest");
+
   private StyleStates() {}
 
   /** How bad a finding is, in the shapes and colours of thin spots. */

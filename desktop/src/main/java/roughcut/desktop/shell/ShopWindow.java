@@ -23,6 +23,7 @@ import roughcut.clearance.Clearance;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
+import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
@@ -56,6 +57,10 @@ import roughcut.shop.Woods;
  */
 public final class ShopWindow {
   /** The command that opens the screen at the machine. */
+  private static final double WIDE = 1500;
+
+  private static final double WIDEST = 1800;
+
   public static final String MACHINE = "The machine view";
 
   private final Workspace workspace;
@@ -203,7 +208,9 @@ public final class ShopWindow {
     body.setCenter(middle);
     body.setBottom(thin);
     StackPane.setAlignment(sum, Pos.BOTTOM_RIGHT);
-    StackPane.setMargin(sum, new Insets(0, 292, 132, 0));
+    root.getStyleClass().add("shop-window");
+    root.widthProperty().addListener((p, was, is) -> wide(is.doubleValue()));
+    wide(0);
     root.getChildren().addAll(sum, cards.beginning().tour(), cards.overlay());
     root.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this)::pressed);
     root.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
@@ -346,6 +353,14 @@ public final class ShopWindow {
   /** Goes to the field where something is decided. */
   public void goTo(String decisionId) {
     ways.toDecision(decisionId);
+  }
+
+  /** In a wider window the panel takes some of the room, and the sum keeps clear of it. */
+  private void wide(double width) {
+    root.pseudoClassStateChanged(StyleStates.WIDE, width >= WIDE);
+    root.pseudoClassStateChanged(StyleStates.WIDEST, width >= WIDEST);
+    double panel = width >= WIDEST ? 390 : width >= WIDE ? 330 : 280;
+    StackPane.setMargin(sum, new Insets(0, panel + 12, 132, 0));
   }
 
   void nextUnits() {
