@@ -216,7 +216,6 @@ public final class Decisions {
   public static List<Decision> of(Design design) {
     List<Decision> all = new ArrayList<>(All.BY_ID.values());
     all.addAll(PartDecisions.of(design));
-    design.fittings().forEach(f -> all.addAll(FittingDecisions.of(f)));
     return all;
   }
 

@@ -92,6 +92,16 @@ class SearchTest {
     assertThat(found(DUNLIN, "bass scale").get(0)).isEqualTo("scale.bass");
   }
 
+  /** What is there once is found once. */
+  @Test
+  void nothingIsListedTwice() {
+    for (List<Search.Entry<PlanSearch.Answer>> all : List.of(HERON, DUNLIN)) {
+      assertThat(all.stream().map(Search.Entry::thing).filter(PlanSearch.Answer::decided))
+          .extracting(PlanSearch.Answer::id)
+          .doesNotHaveDuplicates();
+    }
+  }
+
   /** Whatever it is called, it is the first to answer to its whole name. */
   @Property
   void everythingAnswersToItsName(@ForAll @IntRange(max = 10_000) int any) {
