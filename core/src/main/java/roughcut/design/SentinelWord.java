@@ -52,7 +52,7 @@ record SentinelWord(double value, String word) {
     all(-100, "as listed", "bridge.forward", "bridge.rear", "bridge.slant");
     all(
         0,
-        "not measured",
+        "none yet",
         "body.weighed",
         "neck.weighed",
         "top.leaf-1",

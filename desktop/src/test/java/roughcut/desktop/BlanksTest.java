@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.OptionalDouble;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -22,6 +23,7 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.blank.BoardLayout;
 import roughcut.design.Placement;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
@@ -291,5 +293,32 @@ class BlanksTest extends WindowTest {
     page(robot, "glue-up");
     type(robot, "shop.temperature", "5");
     assertThat(find(robot, "glue-verdict", Label.class).getText()).contains("Too cold");
+  }
+
+  /** An empty rack has a door: wood that is missing is added with a press each, and undone. */
+  @Test
+  void anEmptyRackOffersTheBoardsThatAreMissing(FxRobot robot) {
+    robot.interact(() -> session().makeShop("no boards", "boards", s -> s.withBoards(List.of())));
+    page(robot, "rack");
+    int added = 0;
+    while (session().plan().get().findings().stream()
+        .anyMatch(f -> f.missing() && f.words().contains("in the"))) {
+      until(() -> !offers().isEmpty());
+      robot.interact(() -> offers().get(0).fire());
+      added++;
+      assertThat(session().shop().get().boards()).hasSize(added);
+    }
+    assertThat(added).as("one board of each wood").isGreaterThan(2);
+    until(() -> offers().isEmpty());
+    assertThat(session().plan().get().boards().homeless()).noneMatch(h -> !h.part().small());
+    robot.interact(session()::undo);
+    assertThat(session().shop().get().boards()).hasSize(added - 1);
+  }
+
+  private List<Button> offers() {
+    return PageWalk.all(stage.getScene().getRoot()).stream()
+        .filter(n -> ControlNames.of(n).startsWith("board-offer."))
+        .map(Button.class::cast)
+        .toList();
   }
 }

@@ -81,7 +81,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
     field.pseudoClassStateChanged(StyleStates.MEASURING, true);
-    field.setPromptText(say("not measured"));
+    field.setPromptText(say("none yet"));
     field.setAccessibleText(measurable.label().in(session.units().get()));
     field.setAccessibleHelp(measurable.hint().in(session.units().get()));
     unit.getStyleClass().add("decision-unit");

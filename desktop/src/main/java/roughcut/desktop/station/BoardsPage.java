@@ -17,6 +17,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.desktop.control.BoardChoices;
+import roughcut.desktop.control.BoardOffers;
 import roughcut.desktop.control.DecisionField;
 import roughcut.desktop.control.DoneTicks;
 import roughcut.desktop.control.FixList;
@@ -41,6 +42,7 @@ import roughcut.whatif.FixSuggestions;
 final class BoardsPage extends PlainPage {
   private final StationContext context;
   private final PagedStation station;
+  private BoardOffers offers;
   private BoardChoices choices;
   private final OpenProblems questions = new OpenProblems();
   private final FixList ways;
@@ -58,8 +60,11 @@ final class BoardsPage extends PlainPage {
 
   @Override
   Region makeLower() {
-    HBox lower = new HBox(28, questions, ways);
-    for (var part : List.of(questions, ways)) {
+    offers = new BoardOffers(context.session());
+    VBox.setVgrow(ways, Priority.ALWAYS);
+    VBox fixes = new VBox(6, ways, offers);
+    HBox lower = new HBox(28, questions, fixes);
+    for (var part : List.of(questions, fixes)) {
       part.setPrefWidth(400);
       part.setMinWidth(240);
       HBox.setHgrow(part, Priority.ALWAYS);
@@ -127,6 +132,7 @@ final class BoardsPage extends PlainPage {
     placer.show(plan);
     small.show();
     lefts(plan);
+    offers.show(plan, units);
     questions.show(say("Parts on the boards"), plan.about(Topic.NECK_BLANK), units);
     List<Proposal> found = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {

@@ -16,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import roughcut.desktop.control.BoardEditor;
+import roughcut.desktop.control.BoardOffers;
 import roughcut.desktop.control.BoardTable;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.MachinesEditor;
@@ -40,6 +41,7 @@ final class RackPage extends PlainPage {
   private final VBox lower = new VBox(4);
   private final Label told = new Label();
   private BoardTable table;
+  private BoardOffers offers;
   private BoardEditor editor;
   private MachinesEditor machines;
   private String chosen = "";
@@ -64,7 +66,8 @@ final class RackPage extends PlainPage {
             button("boards.read", say("Import CSV …"), this::read),
             button("boards.write", say("Export CSV …"), this::write));
     lower.getStyleClass().add("lower");
-    lower.getChildren().addAll(buttons, told, table);
+    offers = new BoardOffers(context.session());
+    lower.getChildren().addAll(buttons, told, offers, table);
     tell("");
     return lower;
   }
@@ -103,7 +106,10 @@ final class RackPage extends PlainPage {
 
   private void add() {
     Shop shop = context.session().shop().get();
-    String wood = shop.board(chosen).map(Board::species).orElse("cherry");
+    String wood =
+        shop.board(chosen)
+            .map(Board::species)
+            .orElseGet(() -> context.session().plan().get().neckStrips().get(0).species());
     String name = shop.freeName(wood);
     chosen = name;
     context
@@ -217,6 +223,7 @@ final class RackPage extends PlainPage {
   void showLower(Plan plan, Units units) {
     board(plan);
     table.show(plan, units, chosen);
+    offers.show(plan, units);
     editor.show();
     machines.show();
   }
