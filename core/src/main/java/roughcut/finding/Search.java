@@ -62,7 +62,7 @@ public final class Search {
   private static final double ASKED = 0.8;
 
   /** A name that begins with what was asked for is about that. */
-  private static final double FOREMOST = 0.15;
+  private static final double FOREMOST = 0.12;
 
   /** For each word of the name that nobody asked for. */
   private static final double SURPLUS = 0.04;
@@ -71,7 +71,7 @@ public final class Search {
   private static final double UNMET = 0.7;
 
   /** What fits so much worse than the best is no answer. */
-  private static final double WORTH = 0.55;
+  private static final double WORTH = 0.4;
 
   private Search() {}
 
@@ -162,7 +162,7 @@ public final class Search {
         score += ASKED * ask.fits(entry);
       }
       String first = entry.name().isEmpty() ? "" : entry.name().get(0);
-      return score + (words.stream().anyMatch(w -> one(w.word(), first) >= BEGUN) ? FOREMOST : 0);
+      return score + (words.stream().anyMatch(w -> one(w.word(), first) >= NAMED) ? FOREMOST : 0);
     }
   }
 

@@ -143,7 +143,7 @@ class DrawnCurvesKeptTest {
       delimiter = '|',
       value = {
         "{\"arc\":[1,2,0,1,2]}|without a radius",
-        "{\"arc\":[1,2,5,1,7]}|round more than once",
+        "{\"arc\":[1,2,5,1,7]}|longer than a full circle",
         "{\"arc\":[1,2,5,1]}|neither an arc",
         "{\"cubic\":[1,2,3,4,5,6,7,\"x\"]}|curve 1",
         "{\"bow\":[1]}|neither an arc"

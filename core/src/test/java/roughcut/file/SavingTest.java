@@ -151,11 +151,11 @@ class SavingTest {
       value = {
         "{ \"kind\": |line 1",
         "[]|one JSON object",
-        "{\"kind\": \"recipe\"}|not a build",
-        "{\"kind\": \"rough-cut-build\", \"format\": 99}|newer Rough Cut",
+        "{\"kind\": \"recipe\"}|not a Rough Cut build",
+        "{\"kind\": \"rough-cut-build\", \"format\": 99}|newer version of Rough Cut",
         "{\"kind\": \"rough-cut-build\"}|format number",
         "{\"kind\": \"rough-cut-build\", \"format\": 1, \"name\": \"x\"}|1 to 41 strips",
-        "{\"kind\": \"rough-cut-build\", \"format\": 1, \"strings\": [{\"gauge\": \"thin\"}]}|gauge should be a number",
+        "{\"kind\": \"rough-cut-build\", \"format\": 1, \"strings\": [{\"gauge\": \"thin\"}]}|gauge must be a number",
         "{} trailing|broken"
       })
   void aBrokenFileIsRefusedInWords(String content, String words) throws IOException {

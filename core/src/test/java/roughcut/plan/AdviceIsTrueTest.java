@@ -13,7 +13,7 @@ import roughcut.Heron;
 /** Where a finding tells a number that would do, it does; and a little beyond it does not. */
 class AdviceIsTrueTest {
   private static final Pattern TOLD =
-      Pattern.compile("(at least|at most|under) ([−-]?\\d+(?:\\.\\d+)?) ?(?:mm|°)");
+      Pattern.compile("(at least|at most|less than) ([−-]?\\d+(?:\\.\\d+)?) ?(?:mm|°)");
 
   /** A number is told to so much, and is a little better then. */
   private static final double ROUNDING = 0.051;

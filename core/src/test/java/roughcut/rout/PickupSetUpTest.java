@@ -156,7 +156,7 @@ class PickupSetUpTest {
     assertThat(BuildFile.open(file).build().log()).isEqualTo(build.log());
     assertThat(LogBook.of(plan(build), Units.MM))
         .extracting(e -> e.words().toString())
-        .contains("Neck pickup, needle up");
+        .contains("Neck pickup, phase up");
     Measurable magnet =
         Measurables.find(Heron.build().design(), "pickup.neck.magnet").orElseThrow();
     assertThat(magnet.told(0).toString()).isEqualTo("south end");

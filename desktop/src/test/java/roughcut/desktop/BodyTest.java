@@ -269,11 +269,11 @@ class BodyTest extends WindowTest {
     assertThat(there("passes.missing")).isFalse();
     routs("Drawer");
     int cutters = session().shop().get().cutters().size();
-    for (String name : new String[] {"bearing 12.7", "bearing 12.7 short"}) {
+    for (String name : new String[] {"bearing 12.7", "bearing 12.7 short", "bearing 9.5 long"}) {
       pick("cutter.which", Integer.toString(index(name)));
       click("cutter.remove");
     }
-    assertThat(session().shop().get().cutters()).hasSize(cutters - 2);
+    assertThat(session().shop().get().cutters()).hasSize(cutters - 3);
     routs("Passes");
     assertThat(plan().cuts().plansOf("pocket").get(0).plan().changes()).isPositive();
     pick("passes.which", "bridge");

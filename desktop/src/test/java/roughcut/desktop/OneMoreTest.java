@@ -71,6 +71,7 @@ class OneMoreTest {
             "bench/FinishOrder",
             "blank/BlankTree",
             "blank/BodyBlank",
+            "command/NewCommand",
             "design/Applicability",
             "neck/NeckShape",
             "neck/ThroughCore",
@@ -91,6 +92,7 @@ class OneMoreTest {
                 "HINGED(Text.of(\"hinged\"), \"head.hinge\"),"))
         .containsExactlyInAnyOrder(
             "bench/HeadOrder",
+            "command/NewCommand",
             "design/Applicability",
             "neck/HeadComparison",
             "neck/HeadLine",

@@ -171,7 +171,7 @@ class ReachTest extends WindowTest {
     settle();
     ListView<?> found = find(robot, "find-results", ListView.class);
     assertThat(found.getItems().toString()).contains("Rod channel length");
-    robot.push(KeyCode.CONTROL, KeyCode.A).write("go carving", 0);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("go to carving", 0);
     settle();
     robot.push(KeyCode.ENTER);
     settle();

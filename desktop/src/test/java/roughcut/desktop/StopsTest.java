@@ -90,8 +90,24 @@ class StopsTest extends WindowTest {
         .collect(Collectors.toCollection(TreeSet::new));
   }
 
+  /** Nothing in the drawer reaches the deepest routs. */
+  private void shallowDrawer() {
+    show(
+        () ->
+            session()
+                .makeShop(
+                    "drawer",
+                    "drawer",
+                    s ->
+                        s.withCutters(
+                            s.cutters().stream()
+                                .filter(c -> !c.name().endsWith(" long"))
+                                .toList())));
+  }
+
   @Test
   void bothRailsSayWhatThePlanSays(FxRobot robot) {
+    shallowDrawer();
     decide(
         "pocket.finish=goes-in", "pocket.clearance=0.05", "rod.length=900", "marker.thickness=0.3");
     Set<String> stopped =
@@ -125,6 +141,7 @@ class StopsTest extends WindowTest {
 
   @Test
   void aStopWithoutAFieldLeadsToThePageThatTellsIt(FxRobot robot) {
+    shallowDrawer();
     for (Topic topic : List.of(Topic.NECK_BLANK, Topic.ROUTS)) {
       click("stop." + topic.name().toLowerCase(java.util.Locale.ROOT));
       Finding told = session().plan().get().about(topic).get(0);

@@ -57,7 +57,7 @@ public final class FixList extends VBox {
     Button apply = new Button(say("Apply"));
     apply.getStyleClass().add("text-button");
     apply.setMinWidth(Region.USE_PREF_SIZE);
-    apply.setAccessibleText(say("Apply: {getText}", words.getText()));
+    apply.setAccessibleText(say("Apply: {what}", words.getText()));
     apply.setOnAction(
         e -> {
           session.make(way.words(), "way-out", way.change());

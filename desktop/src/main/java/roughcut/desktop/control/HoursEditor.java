@@ -151,8 +151,7 @@ public final class HoursEditor extends VBox {
       }
       edit(h -> h.withClosed(off));
     } catch (DateTimeParseException e) {
-      wrong.setText(
-          say("“{getParsedString}” is not a day; write it as 2026-12-24.", e.getParsedString()));
+      wrong.setText(say("“{typed}” is not a day; write it as 2026-12-24.", e.getParsedString()));
     }
   }
 

@@ -332,7 +332,7 @@ final class FileActions {
   void offer(RescueCopies.Copy copy) {
     notice.ask(
         say(
-            "Changes to {getFileName} couldn't be saved to {getParent}. A copy was " + "kept.",
+            "Changes to {file} couldn't be saved to {folder}. A copy was " + "kept.",
             copy.belongs().getFileName(),
             copy.belongs().getParent()),
         new Command(say("Open copy"), "", () -> openInNewWindow(copy.copy())),

@@ -55,7 +55,7 @@ final class FileDrop {
     } else {
       notice.show(
           say(
-              "{getFileName} can't be opened here. Drop a build, a CSV table of "
+              "{file} can't be opened here. Drop a build, a CSV table of "
                   + "boards, or an SVG or DXF "
                   + "outline.",
               file.getFileName()));

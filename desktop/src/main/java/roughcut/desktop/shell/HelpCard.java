@@ -125,7 +125,7 @@ final class HelpCard extends VBox {
     all.add(
         new Line(
             say("About"),
-            say("Rough Cut {vERSION}", RoughCut.VERSION),
+            say("Rough Cut {version}", RoughCut.VERSION),
             say(
                 "Apache License 2.0. The components used are listed in the NOTICE file. B612 "
                     + "font by its authors, SIL Open Font License.")));

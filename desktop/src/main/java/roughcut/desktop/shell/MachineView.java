@@ -283,7 +283,7 @@ final class MachineView extends BorderPane {
     List<Bench.OperationStatus> steps = bench.bench().steps();
     place.setText(
         say(
-            "{build} · {word} · {indexOf} of {steps}",
+            "{build} · {word} · {number} of {steps}",
             session.build().get().name(),
             say(op.part().word()),
             (steps.indexOf(step) + 1),
@@ -320,7 +320,7 @@ final class MachineView extends BorderPane {
         say(shown.title())
             + (pages > 1
                 ? say(
-                    "{part}page {floorMod} of {pages}, ↓ for the next",
+                    "{part}page {page} of {pages}, ↓ for the next",
                     (shown.title().isEmpty() ? "" : " · "),
                     (Math.floorMod(number, pages) + 1),
                     pages)

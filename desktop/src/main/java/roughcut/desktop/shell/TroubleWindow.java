@@ -65,7 +65,7 @@ public final class TroubleWindow {
     ShopFile.around(build).ifPresent(f -> versions(f.resolve(ShopFile.NAME), say("its shop")));
     for (RescueCopies.Copy copy : new RescueCopies(Windows.data()).builds()) {
       way(
-          say("Open the rescue copy of {getFileName}", copy.belongs().getFileName()),
+          say("Open the rescue copy of {file}", copy.belongs().getFileName()),
           () -> go(copy.copy()));
     }
     way(say("Open another build …"), this::choose);

@@ -103,7 +103,7 @@ final class AccessPage extends PlainPage {
               false,
               say("key"),
               say(
-                  "within {kEYANGLE}° of the axis; tilt {tilt}°",
+                  "within {angle}° of the axis; tilt {tilt}°",
                   NumberWriter.fixed(AccessBore.KEY_ANGLE, 0),
                   NumberWriter.fixed(bore.tilt().value(), 1)));
       int number = 1;

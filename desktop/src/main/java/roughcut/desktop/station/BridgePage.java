@@ -139,7 +139,7 @@ final class BridgePage extends PlainPage {
         false,
         say("Back limit"),
         say(
-            "string {backString}, {sHARPEN} kept for sharpening",
+            "string {backString}, {length} kept for sharpening",
             bridge.backString(),
             NumberWriter.text(Bridge.SHARPEN, Quantity.LENGTH, units)));
     window.row(

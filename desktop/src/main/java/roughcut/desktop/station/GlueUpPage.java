@@ -105,7 +105,7 @@ final class GlueUpPage extends PlainPage {
           false,
           say("stage {value}", number++),
           say(
-              "lines {stream}",
+              "lines {list}",
               faces.stream().map(String::valueOf).collect(Collectors.joining(", "))));
     }
     for (GlueUp.Assembly step : plan.glueUp().steps()) {

@@ -182,7 +182,7 @@ final class LogPage extends BenchPage {
         .ifPresent(
             f -> {
               picture = f.toString();
-              told.setText(say("with {getName}", f.getName()));
+              told.setText(say("with {file}", f.getName()));
             });
   }
 
@@ -207,7 +207,7 @@ final class LogPage extends BenchPage {
             : LogWriter.markdown(plan, units);
     try {
       SafeFile.write(path, text.getBytes(StandardCharsets.UTF_8));
-      told.setText(say("Saved to {getFileName}.", path.getFileName()));
+      told.setText(say("Saved to {file}.", path.getFileName()));
     } catch (FileException e) {
       told.setText(say("Not saved: {why}.", e.getMessage()));
     }

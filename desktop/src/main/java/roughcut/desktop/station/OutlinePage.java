@@ -140,7 +140,7 @@ final class OutlinePage extends BodyViewPage {
       context
           .session()
           .make(
-              say("importing {getFileName}", file.getFileName()),
+              say("importing {file}", file.getFileName()),
               "outline.drawn",
               b ->
                   b.withDesign(

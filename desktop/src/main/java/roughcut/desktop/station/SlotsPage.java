@@ -110,7 +110,7 @@ final class SlotsPage extends KnifePage {
     FretboardWork.GaugeReading reading = next.fretboard().work().gauge();
     gauge.setText(
         say(
-            "Radius matches gauge {board}: {meaning}. Gap under other gauges: " + "{stream}.",
+            "Radius matches gauge {board}: {meaning}. Gap under other gauges: " + "{list}.",
             NumberWriter.text(reading.board(), Quantity.LENGTH, units),
             reading.meaning().in(units),
             reading.near().stream()

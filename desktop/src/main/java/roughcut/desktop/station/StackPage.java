@@ -149,7 +149,7 @@ final class StackPage extends KnifePage {
     lines.row(
         false,
         say(
-            "line {line} at {abs}",
+            "line {line} at {distance}",
             line,
             NumberWriter.number(Math.abs(strip.from()), Quantity.LENGTH, units)),
         fate(plan, line, strip.from(), units),
