@@ -113,7 +113,7 @@ final class OperationListBuilder {
         .map(
             s ->
                 Text.of(
-                    "Dust of {wood} is known as {what}: see the safety data sheet of the wood.",
+                    "Dust of {wood} is {what}: see its safety data sheet.",
                     s.name(),
                     s.dust().equals("irritant")
                         ? Text.of("an irritant")

@@ -30,9 +30,9 @@ public record BriefCheck(Text words, State state, Text how) {
 
   /** How a line of the brief stands. */
   public enum State {
-    HOLDS(Text.of("holds")),
+    HOLDS(Text.of("met")),
     CLOSE(Text.of("close")),
-    BROKEN(Text.of("broken")),
+    BROKEN(Text.of("not met")),
     UNKNOWN(Text.of("not known yet"));
 
     private final Text word;

@@ -141,11 +141,10 @@ public record ScheduleSavings(
     onePiece(plan).ifPresent(all::add);
     all.add(shop(Text.of("two hours more on every weekday evening"), ScheduleSavings::evenings));
     for (DayOfWeek day : new DayOfWeek[] {DayOfWeek.SATURDAY, DayOfWeek.SUNDAY}) {
-      Text called =
-          day == DayOfWeek.SATURDAY ? Text.of("working Saturdays") : Text.of("working Sundays");
+      Text called = day == DayOfWeek.SATURDAY ? Text.of("Saturdays") : Text.of("Sundays");
       all.add(
           shop(
-              Text.of("whole {called}", called),
+              Text.of("a session on whole {called}", called),
               h ->
                   h.with(
                       day,

@@ -71,7 +71,7 @@ class DaysTest extends WindowTest {
     assertThat(session().build().get().brief().due()).isEmpty();
     typed("brief.due", clock().today().plusDays(9).toString());
     assertThat(text("days.own")).startsWith("Heron:").contains("late by");
-    assertThat(text("brief.0.state")).contains("broken");
+    assertThat(text("brief.0.state")).contains("not met");
     double before = late();
     until(() -> !buys().isEmpty());
     List<Button> buys = buys();
@@ -105,14 +105,14 @@ class DaysTest extends WindowTest {
     assertThat(text("brief.1.state")).contains("close");
     typed("brief.limit", "3000");
     assertThat(session().build().get().brief().wishes()).hasSize(4);
-    assertThat(text("brief.4.state")).contains("broken");
+    assertThat(text("brief.4.state")).contains("not met");
     typed("brief.limit", "heavy");
     assertThat(text("brief.wrong")).isNotBlank();
     click("brief.4.remove");
     assertThat(session().build().get().brief().wishes()).hasSize(3);
     type("body.thickness", "60");
     page(8, "Days");
-    assertThat(text("brief.1.state")).as("thicker is heavier").contains("broken");
+    assertThat(text("brief.1.state")).as("thicker is heavier").contains("not met");
   }
 
   @Test

@@ -49,7 +49,7 @@ final class MachineView extends BorderPane {
   private static final double ENTRY = 340;
 
   /** Longer figures are written smaller. */
-  private static final int SHORT = 6;
+  private static final int SHORT = 5;
 
   /** Under this height there is room for one row of figures, px. */
   private static final double LOW = 750;
@@ -163,8 +163,7 @@ final class MachineView extends BorderPane {
     ControlNames.set(message, "machine.message");
     caution.getStyleClass().add("machine-caution");
     caution.setWrapText(true);
-    caution.setMinHeight(0);
-    caution.setMaxHeight(40);
+    caution.setMinHeight(Region.USE_PREF_SIZE); // a caution is read whole or it is none
     keys = new MachineKeys(pressed);
     VBox foot = new VBox(6, ask, message, caution, keys);
     // The keys stay in sight whatever is above them.
@@ -333,6 +332,7 @@ final class MachineView extends BorderPane {
       written.pseudoClassStateChanged(StyleStates.LONG, figure.number().length() > SHORT);
       written.setMinWidth(Region.USE_PREF_SIZE);
       Label unit = new Label(say(figure.unit()));
+      unit.setMinWidth(Region.USE_PREF_SIZE);
       unit.getStyleClass().add("machine-unit");
       HBox row = new HBox(6, written, unit);
       row.setAlignment(Pos.BASELINE_LEFT);

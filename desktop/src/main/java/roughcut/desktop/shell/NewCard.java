@@ -127,7 +127,7 @@ final class NewCard extends VBox {
             kind,
             hand,
             new NamedField(say("Scale length"), scale, 156),
-            new NamedField(say("Bass-side scale (fanned frets)"), bass, 156),
+            new NamedField(say("Bass-side scale, fan"), bass, 156),
             new NamedField(say("Frets"), frets, 156),
             joint,
             head,
