@@ -176,9 +176,21 @@ class EveryDrawingTest {
               KnifeStops.near(KnifeStops.of(plan), plan.frets(), plan.frets().at(3) + 0.2)
                   .toString())
           .isEqualTo("fret 3");
+      assertThat(section(plan, plan.frets().at(3))).isEqualTo("Section at fret 3");
+      assertThat(section(plan, plan.frets().at(3) + 4)).isEqualTo("Section between frets 3 and 4");
+      assertThat(section(plan, plan.frets().at(4) - 4)).isEqualTo("Section between frets 3 and 4");
+      assertThat(section(plan, plan.frets().at(1) / 2)).isEqualTo("Section between nut and fret 1");
+      assertThat(section(plan, plan.frets().last().x() + 3))
+          .isEqualTo("Section behind fret " + plan.frets().last().number());
+      assertThat(section(plan, -4)).isEqualTo("Section before the nut line");
       assertThat(KnifeStops.ofBody(plan))
           .extracting(s -> s.name().toString())
           .noneMatch(n -> n.contains("screw"));
     }
+  }
+
+  /** What a section there is called where nothing else is near. */
+  private static String section(Plan plan, double x) {
+    return KnifeStops.section(List.of(), plan.frets(), x).toString();
   }
 }

@@ -38,7 +38,7 @@ final class BoardChoice extends HBox {
     setHgrow(space, Priority.ALWAYS);
     boards.getStyleClass().add("choice-box");
     boards.setPrefWidth(150);
-    boards.setPlaceholder(new Label(say("none in the inventory")));
+    boards.setPlaceholder(new Label(say("none in the wood rack")));
     boards.valueProperty().addListener((p, was, is) -> chosen(is));
     getChildren().addAll(wood, space, boards);
   }

@@ -17,7 +17,8 @@ public final class BoardOffers extends FlowPane {
   private static final Background TRYING = new Background("boards to get");
 
   private final Session session;
-  private Plan shown;
+  private volatile Plan shown;
+  private Units in;
 
   public BoardOffers(Session session) {
     super(8, 4);
@@ -28,14 +29,16 @@ public final class BoardOffers extends FlowPane {
 
   /** Shows what is missing from a plan; the tries run beside the window. */
   public void show(Plan plan, Units units) {
-    if (plan == shown) {
+    if (plan == shown && units.equals(in)) {
       return;
     }
     shown = plan;
+    in = units;
     TRYING.work(
-        () -> BoardsToGet.of(plan),
+        // While one types, what was asked for before is no longer wanted.
+        () -> plan == shown ? BoardsToGet.of(plan) : List.<Board>of(),
         boards -> {
-          if (plan == shown) {
+          if (plan == shown && units.equals(in)) {
             tell(boards, plan, units);
           }
         });

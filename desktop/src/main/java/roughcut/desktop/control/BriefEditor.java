@@ -217,7 +217,7 @@ public final class BriefEditor extends VBox {
       }
       Button off = new Button("×");
       ControlNames.set(off, "brief." + (index + 1) + ".remove");
-      off.setAccessibleText(say("Removed: {wish}", wish.words()));
+      off.setAccessibleText(say("Remove: {wish}", wish.words()));
       off.getStyleClass().add("text-button");
       off.setOnAction(e -> edit(say("requirement"), b -> b.without(index)));
       head.getChildren().add(off);
