@@ -27,6 +27,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.shell.Windows;
 import roughcut.file.DemoFolder;
 import roughcut.file.ShopFile;
+import roughcut.measure.Units;
 import roughcut.record.DoneOperation;
 import roughcut.shop.Board;
 
@@ -300,6 +301,11 @@ class BlanksTest extends WindowTest {
   void anEmptyRackOffersTheBoardsThatAreMissing(FxRobot robot) {
     robot.interact(() -> session().makeShop("no boards", "boards", s -> s.withBoards(List.of())));
     page(robot, "rack");
+    until(() -> !offers().isEmpty());
+    robot.interact(() -> session().units().set(Units.DECIMAL_INCH));
+    until(() -> offers().stream().allMatch(b -> b.getText().endsWith(" in")));
+    robot.interact(() -> session().units().set(Units.MM));
+    until(() -> !offers().isEmpty() && offers().get(0).getText().endsWith(" mm"));
     int added = 0;
     while (session().plan().get().findings().stream()
         .anyMatch(f -> f.missing() && f.words().contains("in the"))) {
