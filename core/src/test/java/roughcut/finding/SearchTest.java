@@ -86,6 +86,7 @@ class SearchTest {
     assertThat(found(HERON, "nut width").get(0)).isEqualTo("nut.width");
     assertThat(found(HERON, "angle headstock").get(0)).isEqualTo("head.angle");
     assertThat(found(HERON, "headstock angle")).noneMatch(id -> id.startsWith("string."));
+    assertThat(found(HERON, "nut width")).as("half of it is no answer").doesNotContain("rod.width");
     assertThat(found(HERON, "dovetail")).isEmpty();
     assertThat(found(HERON, "?!")).hasSameSizeAs(HERON);
     assertThat(found(HERON, "  ")).hasSameSizeAs(HERON);

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import roughcut.blank.WoodPart;
 import roughcut.demo.Demo;
 import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
@@ -68,6 +69,13 @@ class BoardsToGetTest {
           assertThat(width % 10).isZero();
           assertThat(board.length().orElseThrow() % 50).isZero();
           assertThat(board.thickness().orElseThrow() % 5).isZero();
+          double thickest =
+              plan.parts().stream()
+                  .filter(p -> p.species().equals(board.species()))
+                  .mapToDouble(WoodPart::thickness)
+                  .max()
+                  .orElseThrow();
+          assertThat(board.thickness().orElseThrow() - thickest).isBetween(0.0, 4.999);
           // A board a step narrower is none: nothing is offered wider than it has to be.
           Board narrower = board.withWidth(OptionalDouble.of(width - 20));
           Plan less =
