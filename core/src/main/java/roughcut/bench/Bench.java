@@ -215,7 +215,7 @@ public final class Bench {
         .map(
             last ->
                 Text.of(
-                    "The clock says {day}, earlier than an entry of {day2}: is it right? New "
+                    "The clock says {day}, earlier than an entry of {last}: is it right? New "
                         + "entries count all the same.",
                     day(now),
                     day(last)));
@@ -223,9 +223,7 @@ public final class Bench {
 
   private static Text day(LocalDateTime at) {
     return Text.of(
-        "{toLocalDate} at {time}",
-        at.toLocalDate(),
-        at.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
+        "{day} at {time}", at.toLocalDate(), at.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
   }
 
   private Log log() {

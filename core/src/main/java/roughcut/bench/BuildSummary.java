@@ -50,7 +50,7 @@ public record BuildSummary(int done, int of, int stops, int toGet, List<Operatio
         stops == 0
             ? Text.NONE
             : Text.of(stops == 1 ? "{stops} problem" : "{stops} problems", stops);
-    Text getting = toGet == 0 ? Text.NONE : Text.of("{toGet} to get", toGet);
+    Text getting = toGet == 0 ? Text.NONE : Text.of("{missing} to get", toGet);
     return Text.joined(List.of(stopping, getting), " · ");
   }
 }

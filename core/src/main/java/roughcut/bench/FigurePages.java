@@ -92,14 +92,15 @@ public record FigurePages(List<Page> pages) {
   private static Figure figure(Value value, Units units) {
     boolean sided = CutLocations.signed(value.id());
     double shown = sided ? Math.abs(value.value()) : value.value();
-    Text side =
+    Text label =
         !sided || Math.abs(value.value()) < OutdatedCut.SEEN / 2
-            ? Text.NONE
-            : value.value() > 0 ? Text.of(", treble side") : Text.of(", bass side");
+            ? value.label()
+            : Text.of(
+                value.value() > 0 ? "{figure}, treble side" : "{figure}, bass side", value.label());
     return new Figure(
         NumberWriter.number(shown, value.quantity(), units),
         Text.raw(NumberWriter.sign(value.quantity(), units)),
-        Text.of("{value}{side}", value.label(), side),
+        label,
         value);
   }
 

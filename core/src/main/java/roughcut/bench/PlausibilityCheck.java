@@ -94,15 +94,15 @@ public final class PlausibilityCheck {
     Optional<Text> slip =
         unitTyped(text) ? Optional.empty() : expected.nominal().flatMap(n -> slip(n, value));
     if (slip.isPresent()) {
-      throw new InvalidInput(slip.get().in(units));
+      throw new InvalidInput(slip.get());
     }
     if (!range.allows(value)) {
-      throw new InvalidInput(range.refusal(value, units));
+      throw new InvalidInput(range.refusal(value));
     }
     if (!text.strip().equals(asked)) {
       Optional<Text> doubt = suspicion(expected, value, text, units);
       if (doubt.isPresent()) {
-        throw new InvalidInput(doubt.get().in(units));
+        throw new InvalidInput(doubt.get());
       }
     }
     return value;
@@ -130,10 +130,12 @@ public final class PlausibilityCheck {
         ? Optional.empty()
         : Optional.of(
             Text.of(
-                "{number} is {detail} the planned value: did you mean {number2}? Type it with "
-                    + "its unit",
+                meant > value
+                    ? "{read} is a 25th of the planned value: did you mean {meant}? Type it with "
+                        + "its unit"
+                    : "{read} is 25 times the planned value: did you mean {meant}? Type it with "
+                        + "its unit",
                 Text.shown(value, nominal.quantity()),
-                meant > value ? Text.of("a 25th of") : Text.of("25 times"),
                 Text.shown(meant, nominal.quantity())));
   }
 
@@ -226,6 +228,6 @@ public final class PlausibilityCheck {
     return expected.others().entrySet().stream()
         .filter(e -> Math.abs(e.getValue() - value) <= expected.tolerance())
         .min(Map.Entry.comparingByKey())
-        .map(e -> Text.of("Was it measured {getKey}?", e.getKey()));
+        .map(e -> Text.of("Was it measured {how}?", e.getKey()));
   }
 }

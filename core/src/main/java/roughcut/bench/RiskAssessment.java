@@ -119,8 +119,9 @@ final class RiskAssessment {
     int more = settings.size() - FIGURES;
     add(
         Kind.FINAL,
-        Text.of(
-            "{figures}{detail}", figures, more > 0 ? Text.of(" and {more} more", more) : Text.NONE),
+        more > 0
+            ? Text.of("{figures} and {more} more", figures, more)
+            : Text.of("{figures}", figures),
         Text.of("This can't be undone."));
   }
 

@@ -121,11 +121,13 @@ public record Verdict(List<Item> items) {
     Text where =
         here.isEmpty()
             ? Text.of("{count} elsewhere, none here", count(elsewhere))
-            : Text.of(
-                "{count} on the {part}{detail}",
-                count(here.size()),
-                part.word(),
-                elsewhere == 0 ? Text.NONE : Text.of(", {elsewhere} elsewhere", elsewhere));
+            : (elsewhere == 0
+                ? Text.of("{count} on the {part}", count(here.size()), part.word())
+                : Text.of(
+                    "{count} on the {part}, {elsewhere} elsewhere",
+                    count(here.size()),
+                    part.word(),
+                    elsewhere));
     Item first = here.isEmpty() ? items.get(0) : here.get(0);
     return Text.of("{state} · {where}: {first}", state().word(), where, first.text());
   }

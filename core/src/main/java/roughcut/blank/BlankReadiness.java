@@ -83,14 +83,16 @@ public final class BlankReadiness {
     }
     if (heelSpare < 0) {
       all.stop(
-          Text.of(
-              "the heel needs {value} more, {heelX} from the nut line: {detail}",
-              Text.length(-heelSpare, 1),
-              Text.length(spare.heelX(), 0),
-              spare.block() > 0
-                  ? Text.of(
-                      "a block {block} long, or a deeper blank", Text.length(spare.block(), 0))
-                  : Text.of("a deeper blank, or a heel block glued on")));
+          spare.block() > 0
+              ? Text.of(
+                  "the heel needs {value} more, {place} from the nut line: a block {block} long, or a deeper blank",
+                  Text.length(-heelSpare, 1),
+                  Text.length(spare.heelX(), 0),
+                  Text.length(spare.block(), 0))
+              : Text.of(
+                  "the heel needs {value} more, {place} from the nut line: a deeper blank, or a heel block glued on",
+                  Text.length(-heelSpare, 1),
+                  Text.length(spare.heelX(), 0)));
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {
@@ -107,7 +109,7 @@ public final class BlankReadiness {
                   + "press each until it holds"));
     }
     for (GlueUp.Assembly step : glue.steps()) {
-      glueing(step.job(), Text.of("{step}: ", step.words()), all);
+      glueing(step.job(), step.words(), all);
     }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
       all.look(
@@ -213,7 +215,7 @@ public final class BlankReadiness {
                 mark.fate().words()));
       }
     }
-    glueing(body.join(), Text.of("joint: "), all);
+    glueing(body.join(), Text.of("joint"), all);
     body.topping().ifPresent(job -> topping(job, all));
     body.binding().ifPresent(binding -> binding(binding, body, all));
     return all.list();
@@ -238,7 +240,7 @@ public final class BlankReadiness {
   }
 
   private static void topping(GlueJob job, Findings all) {
-    glueing(job, Text.of("top: "), all);
+    glueing(job, Text.of("top"), all);
     boolean bag =
         switch (job.clamping()) {
           case VACUUM_BAG -> true;
@@ -260,7 +262,7 @@ public final class BlankReadiness {
     if (!binding.bends()) {
       all.stop(
           Text.of(
-              "the binding bends to {bendsTo}, the outline needs {tightest}: use more and "
+              "the binding bends to {bends}, the outline needs {tightest}: use more and "
                   + "thinner layers",
               Text.length(binding.bendsTo().value(), 0),
               Text.length(binding.tightest().value(), 0)));
@@ -316,11 +318,16 @@ public final class BlankReadiness {
     return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || plan.partly()
         ? Optional.empty()
         : Optional.of(
-            Text.of(
-                "{wood}: {detail} sawn off {id}. Measure the width that is left",
-                plan.wood().name(),
-                sawn == 1 ? Text.of("a strip is") : Text.of("{sawn} strips are", sawn),
-                plan.board().get().id()));
+            sawn == 1
+                ? Text.of(
+                    "{wood}: a strip is sawn off {id}. Measure the width that is left",
+                    plan.wood().name(),
+                    plan.board().get().id())
+                : Text.of(
+                    "{wood}: {sawn} strips are sawn off {id}. Measure the width that is left",
+                    plan.wood().name(),
+                    sawn,
+                    plan.board().get().id()));
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
@@ -340,12 +347,12 @@ public final class BlankReadiness {
               .map(s -> Text.of("the {s}", s.name()))
               .toList();
       all.get(
-          Text.of(
-              "the blade of the {name} is dull and wanders: sharpen it{detail}",
-              saw.get().name(),
-              others.isEmpty()
-                  ? Text.NONE
-                  : Text.of(", or rip with {saws}", Text.joined(others, " or "))));
+          others.isEmpty()
+              ? Text.of("the blade of the {name} is dull and wanders: sharpen it", saw.get().name())
+              : Text.of(
+                  "the blade of the {name} is dull and wanders: sharpen it, or rip with {saws}",
+                  saw.get().name(),
+                  Text.joined(others, " or ")));
     }
     double high =
         rips.plans().stream()
@@ -401,32 +408,37 @@ public final class BlankReadiness {
     }
   }
 
+  /** Which glue-up it is of, where there are several. */
+  private static Text at(Text what, String template, Object... args) {
+    Text said = Text.of(template, args);
+    return what.isEmpty() ? said : Text.of("{glued}: {problem}", what, said);
+  }
+
   private static void glueing(GlueJob glue, Text what, Findings all) {
     if (glue.faces().value() == 0) {
       return;
     }
     if (glue.tooCold()) {
       all.stop(
-          Text.of(
-              "{what}{glue} doesn't cure below {number} °C",
+          at(
               what,
+              "{glue} doesn't cure below {temperature} °C",
               glue.glue().name(),
               Text.fixed(glue.glue().least(), 0)));
     } else if (glue.stages().value() == 0) {
-      all.stop(
-          Text.of("{what}{glue} grabs before even one face is closed", what, glue.glue().name()));
+      all.stop(at(what, "{glue} grabs before even one face is closed", glue.glue().name()));
     } else if (glue.stages().value() > 1) {
       all.look(
-          Text.of(
-              "{what}glue in {number} stages: glued all at once, it grabs before it is closed",
+          at(
               what,
+              "glue in {number} stages: glued all at once, it grabs before it is closed",
               Text.fixed(glue.stages().value(), 0)));
     }
     if (glue.clamps().value() > glue.owned().value()) {
       all.look(
-          Text.of(
-              "{what}{number} clamps needed, {number2} owned",
+          at(
               what,
+              "{needed} clamps needed, {owned} owned",
               Text.fixed(glue.clamps().value(), 0),
               Text.fixed(glue.owned().value(), 0)));
     }

@@ -223,8 +223,9 @@ public record BlankTree(
         yield new BlankNode(
             Text.of("opened blank"),
             Text.of(
-                "resawn into two leaves, bookmatched and joined{which}",
-                step.thickness() > 0 ? Text.of(" to a centre strip") : Text.NONE),
+                step.thickness() > 0
+                    ? "resawn into two leaves, bookmatched and joined to a centre strip"
+                    : "resawn into two leaves, bookmatched and joined"),
             length,
             own,
             depth,

@@ -228,14 +228,14 @@ public record BodyBlank(
     Value backDensity =
         TableValue.of(
             "body.density",
-            Text.of("Density of {backWood}", backWood.name()),
+            Text.of("Density of {back}", backWood.name()),
             density(shop, backWood.id()),
             DENSITY,
             Text.of("wood table"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
-            Text.of("Density of {topWood}", topWood.name()),
+            Text.of("Density of {top}", topWood.name()),
             density(shop, topWood.id()),
             DENSITY,
             Text.of("wood table"));

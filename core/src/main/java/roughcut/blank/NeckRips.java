@@ -138,13 +138,13 @@ public record NeckRips(
                 Comparator.comparingDouble((RipPlan p) -> p.missing().value())
                     .thenComparing(p -> p.need().value() - p.from().value()))
             .orElse(plans.get(0));
-    again(registry, "rip.rough", tight.rough(), "");
-    again(registry, "rip.need", tight.need(), "");
+    again(registry, "rip.rough", tight.rough(), Text.NONE);
+    again(registry, "rip.need", tight.need(), Text.NONE);
     if (tight.from() != null) {
       if (tight.most() != null) {
-        again(registry, "rip.strips", tight.most(), ", " + tight.wood().name());
+        again(registry, "rip.strips", tight.most(), Text.raw(tight.wood().name()));
       }
-      again(registry, "rip.short", tight.missing(), "");
+      again(registry, "rip.short", tight.missing(), Text.NONE);
     }
   }
 
@@ -157,10 +157,10 @@ public record NeckRips(
     return sawn(plans);
   }
 
-  private static void again(ValueRegistry registry, String id, Value worked, String more) {
+  private static void again(ValueRegistry registry, String id, Value worked, Text wood) {
     registry.put(
         worked.as(
-            new ValueKey(id, Text.of("{worked}{more}", worked.label(), more), worked.quantity())));
+            new ValueKey(id, Text.joined(List.of(worked.label(), wood), ", "), worked.quantity())));
   }
 
   /** Id of the width of the board that a strip is sawn from; empty while nobody knows it. */

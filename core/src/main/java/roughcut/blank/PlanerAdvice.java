@@ -38,7 +38,7 @@ public final class PlanerAdvice {
     if (length < planer.leastLength()) {
       all.stop(
           Text.of(
-              "shorter than the planer minimum of {leastLength}: never feed it alone. Use a "
+              "shorter than the planer minimum of {least}: never feed it alone. Use a "
                   + "long carrier, or plane it by hand",
               Text.length(planer.leastLength(), 0)));
     }
@@ -48,7 +48,7 @@ public final class PlanerAdvice {
     if (carrier) {
       all.look(
           Text.of(
-              "use a carrier board: the piece ends up thinner than {carrierBelow}",
+              "use a carrier board: the piece ends up thinner than {below}",
               Text.length(planer.carrierBelow(), 0)));
     } else if (planer.snipe() > 0) {
       all.look(

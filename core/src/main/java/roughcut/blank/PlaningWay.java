@@ -24,8 +24,8 @@ public final class PlaningWay {
     if (!toHeel.isEmpty() && !toHead.isEmpty()) {
       return List.of(
           Text.of(
-              "The grain rises towards the heel in strip {toHeel} and towards the headstock "
-                  + "in strip {toHead}, so no feed direction suits all. Use sharp knives and the "
+              "The grain rises towards the heel in strip {rising} and towards the headstock "
+                  + "in strip {falling}, so no feed direction suits all. Use sharp knives and the "
                   + "lightest passes, or a drum sander.",
               toHeel,
               toHead));
@@ -33,11 +33,11 @@ public final class PlaningWay {
     boolean heel = toHead.isEmpty();
     return List.of(
         Text.of(
-            "The grain rises towards the {detail}: feed the {detail2} end first for the "
-                + "top, the {detail3} end first for the back.",
-            heel ? Text.of("heel") : Text.of("head"),
-            heel ? Text.of("head") : Text.of("heel"),
-            heel ? Text.of("heel") : Text.of("head")));
+            heel
+                ? "The grain rises towards the heel: feed the head end first for the top, the "
+                    + "heel end first for the back."
+                : "The grain rises towards the head: feed the heel end first for the top, the "
+                    + "head end first for the back."));
   }
 
   private static String numbers(List<Strip> strips, Strip.Grain grain) {

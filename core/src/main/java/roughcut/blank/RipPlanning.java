@@ -113,9 +113,10 @@ final class RipPlanning {
             ? registry.put(
                 prefix + "short",
                 Text.of(
-                    "Missing width of {wood} for the {which}",
-                    wood.name(),
-                    pieces ? Text.of("necks") : Text.of("strips")),
+                    pieces
+                        ? "Missing width of {wood} for the necks"
+                        : "Missing width of {wood} for the strips",
+                    wood.name()),
                 LENGTH,
                 "max(0, need − B)",
                 in("need", need),
@@ -249,10 +250,11 @@ final class RipPlanning {
       registry.put(
           id,
           Text.of(
-              "Strip {strip} of {size}{which}, fence to blade",
+              other
+                  ? "Strip {strip} of {size}, from the other board, fence to blade"
+                  : "Strip {strip} of {size}, fence to blade",
               strip,
-              stack.size(),
-              other ? Text.of(", from the other board") : Text.NONE),
+              stack.size()),
           LENGTH,
           "r",
           in("r", rough));

@@ -182,9 +182,12 @@ public final class RipWaysOut {
     for (Board board : shop.boards()) {
       if (board.species().equals(plan.species())
           && !plan.board().map(b -> b.id().equals(board.id())).orElse(false)) {
-        Text kept = board.irreplaceable() ? Text.of(", which can't be replaced") : Text.NONE;
         offer(
-            Text.of("use board {id}{kept}", board.id(), kept),
+            Text.of(
+                board.irreplaceable()
+                    ? "use board {id}, which can't be replaced"
+                    : "use board {id}",
+                board.id()),
             b -> b.withDesign(b.design().withBoard("neck." + plan.species(), board.id())),
             null);
       }
@@ -215,9 +218,10 @@ public final class RipWaysOut {
       }
       if (offer(
           Text.of(
-              "make each strip of {wood}{detail} {by} thinner",
+              plan.done().isEmpty()
+                  ? "make each strip of {wood} {by} thinner"
+                  : "make each strip of {wood} still to be cut {by} thinner",
               plan.wood().name(),
-              plan.done().isEmpty() ? Text.NONE : Text.of(" still to be cut"),
               Text.length(by, 1)),
           b -> b.withDesign(b.design().withNeckStack(stack)),
           null)) {
@@ -250,8 +254,9 @@ public final class RipWaysOut {
     if (!cut && stack.size() > 2 && stack.strips().get(0).species().equals(plan.species())) {
       offer(
           Text.of(
-              "leave out the outermost {detail}",
-              stack.mirrored() ? Text.of("strips") : Text.of("strip")),
+              stack.mirrored()
+                  ? "leave out the outermost strips"
+                  : "leave out the outermost strip"),
           b -> b.withDesign(b.design().withNeckStack(stack.remove(0))),
           null);
     }
@@ -274,8 +279,9 @@ public final class RipWaysOut {
       Stack next = stack;
       if (offer(
           Text.of(
-              "make the missing {detail} from {wood}",
-              homeless.size() == 1 ? Text.of("strip") : Text.of("strips"),
+              homeless.size() == 1
+                  ? "make the missing strip from {wood}"
+                  : "make the missing strips from {wood}",
               wood.name()),
           b -> b.withDesign(b.design().withNeckStack(next)),
           wood.id())) {

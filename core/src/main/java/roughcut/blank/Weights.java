@@ -153,14 +153,14 @@ public record Weights(Value neck, Value body, double neckAt, double headAt, Prov
     Value backDensity =
         TableValue.of(
             "body.density",
-            Text.of("Density of {backWood}", body.backWood().name()),
+            Text.of("Density of {back}", body.backWood().name()),
             BodyBlank.density(shop, body.backWood().id()),
             DENSITY,
             Text.of("wood table"));
     Value topDensity =
         TableValue.of(
             "body.top-density",
-            Text.of("Density of {topWood}", body.topWood().name()),
+            Text.of("Density of {top}", body.topWood().name()),
             BodyBlank.density(shop, body.topWood().id()),
             DENSITY,
             Text.of("wood table"));

@@ -150,13 +150,11 @@ public final class BodyClearances {
         cavity ? ClearanceKind.CONTROL_TOP : ClearanceKind.FLOOR,
         floor.value() <= 0
             ? Text.of(
-                "{cut} comes out through the {detail}",
-                cut.words(),
-                cut.from() == CutFrom.BACK ? Text.of("top") : Text.of("back"))
-            : Text.of(
-                "{detail}{cut}",
-                cavity ? Text.of("top over the ") : Text.of("under the "),
-                cut.words()),
+                cut.from() == CutFrom.BACK
+                    ? "{cut} comes out through the top"
+                    : "{cut} comes out through the back",
+                cut.words())
+            : Text.of(cavity ? "top over the {cut}" : "under the {cut}", cut.words()),
         floor,
         now.floor(floor, cut),
         at.x(),
@@ -263,7 +261,7 @@ public final class BodyClearances {
             body.provenance(cut).with(thickness));
     tell(
         ClearanceKind.BORE,
-        Text.of("{cut} to {detail}", cut.words(), top < back ? Text.of("top") : Text.of("back")),
+        Text.of(top < back ? "{cut} to top" : "{cut} to back", cut.words()),
         left,
         now.faces(left, cut),
         (box.x0() + box.x1()) / 2,

@@ -39,7 +39,7 @@ public final class FretboardClearances {
     boolean nut = radius.edgeAtNut().value() < radius.edgeAtEnd().value();
     clearances.add(
         ClearanceKind.FRETBOARD_EDGE,
-        Text.of("fretboard edge, {detail}", nut ? Text.of("nut") : Text.of("end")),
+        Text.of(nut ? "fretboard edge, nut" : "fretboard edge, end"),
         nut ? radius.edgeAtNut() : radius.edgeAtEnd(),
         nut ? 0 : radius.end(),
         Decisions.FRETBOARD_THICKNESS.id(),

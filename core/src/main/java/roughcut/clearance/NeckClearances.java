@@ -152,9 +152,10 @@ public final class NeckClearances {
         registry.put(
             "blank.strip-outside." + line + (nut ? ".at-nut" : ".at-end"),
             Text.of(
-                "Strip outside glue line {line}{which}",
-                line,
-                nut ? Text.of(" at the nut") : Text.of(" at the end")),
+                nut
+                    ? "Strip outside glue line {line} at the nut"
+                    : "Strip outside glue line {line} at the end",
+                line),
             LENGTH,
             "max(0, (w_nut + (w_2 − w_nut) · x / x_2) / 2 − b)",
             in("w_nut", taper.nutWidth()),

@@ -1,5 +1,6 @@
 package roughcut.design;
 
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 
 /**
@@ -39,6 +40,9 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
 
   public static final int MOST_STEPS = 8;
 
+  /** No step is longer, mm. */
+  private static final double LONGEST = 2000;
+
   /** Nothing thicker is glued on; a centre strip is a strip like others, mm. */
   private static double mostThickness(Kind kind) {
     return kind == Kind.OPENED ? Strip.MOST : 400;
@@ -46,14 +50,17 @@ public record BlankStep(Kind kind, String species, double thickness, double leng
 
   public BlankStep {
     if (kind == null || species == null || species.isBlank()) {
-      throw new IllegalArgumentException("a step needs an operation and a wood");
+      throw new InvalidValue(Text.of("a step needs an operation and a wood"));
     }
-    if (!(thickness >= 0 && thickness <= mostThickness(kind)) || !(length >= 0 && length <= 2000)) {
-      throw new IllegalArgumentException(
-          (kind == Kind.OPENED ? "a centre strip" : "the added wood")
-              + " is between 0 and "
-              + Math.round(mostThickness(kind))
-              + " mm thick and at most 2000 mm long");
+    if (!(thickness >= 0 && thickness <= mostThickness(kind))
+        || !(length >= 0 && length <= LONGEST)) {
+      throw new InvalidValue(
+          Text.of(
+              kind == Kind.OPENED
+                  ? "a centre strip is between 0 and {most} thick and at most {longest} long"
+                  : "the added wood is between 0 and {most} thick and at most {longest} long",
+              Text.length(mostThickness(kind), 0),
+              Text.length(LONGEST, 0)));
     }
   }
 }

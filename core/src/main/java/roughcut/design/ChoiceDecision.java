@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.shop.Woods;
@@ -61,8 +62,7 @@ public record ChoiceDecision<C extends Choice>(
   public Design choosing(Design design, Choice choice) {
     return find(choice.word())
         .map(c -> setter.apply(design, c))
-        .orElseThrow(
-            () -> new IllegalArgumentException(label.in(Units.MM) + ": no " + choice.word()));
+        .orElseThrow(() -> new InvalidValue(Text.of("{label}: no {choice}", label, choice.word())));
   }
 
   /** The same decision under another label. */
@@ -89,10 +89,10 @@ public record ChoiceDecision<C extends Choice>(
       return found.get();
     }
     throw new InvalidInput(
-        "“"
-            + text.strip()
-            + "” is none of "
-            + choices.stream().map(Choice::word).collect(Collectors.joining(", ")));
+        Text.of(
+            "“{typed}” is none of {choices}",
+            text.strip(),
+            choices.stream().map(Choice::word).collect(Collectors.joining(", "))));
   }
 
   @Override

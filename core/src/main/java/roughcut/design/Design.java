@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
-import roughcut.measure.Units;
 import roughcut.memo.LayeredMap;
 import roughcut.memo.QuestionListener;
 import roughcut.memo.RecordingMap;
@@ -57,21 +57,22 @@ public record Design(
     fittings = List.copyOf(fittings);
     order = List.copyOf(order);
     if (strings.isEmpty() || strings.size() > MOST_STRINGS) {
-      throw new IllegalArgumentException(
-          "an instrument has 1 to " + MOST_STRINGS + " strings, not " + strings.size());
+      throw new InvalidValue(
+          Text.of(
+              "an instrument has 1 to {most} strings, not {count}", MOST_STRINGS, strings.size()));
     }
     if (neckSteps.size() > BlankStep.MOST_STEPS) {
-      throw new IllegalArgumentException(
-          "a blank takes at most " + BlankStep.MOST_STEPS + " steps after gluing");
+      throw new InvalidValue(
+          Text.of("a blank takes at most {most} steps after gluing", BlankStep.MOST_STEPS));
     }
     if (fittings.size() > MOST_FITTINGS) {
-      throw new IllegalArgumentException("a body takes at most " + MOST_FITTINGS + " fittings");
+      throw new InvalidValue(Text.of("a body takes at most {most} fittings", MOST_FITTINGS));
     }
     if (fittings.stream().map(Fitting::name).distinct().count() < fittings.size()) {
-      throw new IllegalArgumentException("two fittings have the same name");
+      throw new InvalidValue(Text.of("two fittings have the same name"));
     }
     if (smallParts.stream().map(SmallPart::name).distinct().count() < smallParts.size()) {
-      throw new IllegalArgumentException("two small parts have the same name");
+      throw new InvalidValue(Text.of("two small parts have the same name"));
     }
   }
 
@@ -303,8 +304,7 @@ public record Design(
           && called
               .filter(f -> f.words().toString().equalsIgnoreCase(other.words().toString()))
               .isPresent()) {
-        throw new IllegalArgumentException(
-            "another is called “" + other.words().in(Units.MM) + "” already");
+        throw new InvalidValue(Text.of("another is called “{name}” already", other.words()));
       }
     }
     return called.map(this::changeFitting).orElse(this);

@@ -5,6 +5,8 @@ import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
 import roughcut.geometry.Similarity;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * A body's outline that was drawn elsewhere, in the drawing's own places, mm.
@@ -30,18 +32,21 @@ public record DrawnOutline(String source, List<Point> corners, List<Segment> cur
     corners = List.copyOf(corners);
     curves = List.copyOf(curves);
     if (curves.size() > MOST_CORNERS) {
-      throw new IllegalArgumentException(
-          "an imported outline has at most " + MOST_CORNERS + " curves");
+      throw new InvalidValue(
+          Text.of("an imported outline has at most {most} curves", MOST_CORNERS));
     }
     if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
-      throw new IllegalArgumentException(
-          "an imported outline has 3 to " + MOST_CORNERS + " corners, not " + corners.size());
+      throw new InvalidValue(
+          Text.of(
+              "an imported outline has 3 to {most} corners, not {count}",
+              MOST_CORNERS,
+              corners.size()));
     }
     if (!corners.stream().allMatch(p -> reaches(p.x()) && reaches(p.y()))) {
-      throw new IllegalArgumentException("an imported outline has a corner far outside any body");
+      throw new InvalidValue(Text.of("an imported outline has a corner far outside any body"));
     }
     if (!(open >= 0)) {
-      throw new IllegalArgumentException("the gap in an imported outline is 0 or more");
+      throw new InvalidValue(Text.of("the gap in an imported outline is 0 or more"));
     }
   }
 

@@ -3,6 +3,7 @@ package roughcut.design;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.shop.FittingBook;
@@ -35,23 +36,27 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
   public Fitting {
     with = with.stream().distinct().toList();
     if (with.size() > Design.MOST_FITTINGS) {
-      throw new IllegalArgumentException(
-          "“" + name + "” names " + with.size() + " others; a body takes " + Design.MOST_FITTINGS);
+      throw new InvalidValue(
+          Text.of(
+              "“{name}” names {count} others; a body takes {most}",
+              name,
+              with.size(),
+              Design.MOST_FITTINGS));
     }
     label = label.strip();
     if (label.codePointCount(0, label.length()) > LONGEST_LABEL
         || label.codePoints().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(
-          "a fitting's label is one line of at most " + LONGEST_LABEL + " letters");
+      throw new InvalidValue(
+          Text.of("a fitting's label is one line of at most {most} letters", LONGEST_LABEL));
     }
     if (name == null || !name.matches(NAME)) {
-      throw new IllegalArgumentException(
-          "a fitting's name has lower-case letters, digits and dashes, at most 24, not “"
-              + name
-              + "”");
+      throw new InvalidValue(
+          Text.of(
+              "a fitting's name has lower-case letters, digits and dashes, at most 24, not “{name}”",
+              name));
     }
     if (givenByTheProgram(name)) {
-      throw new IllegalArgumentException("“" + name + "” is a name that the program uses itself");
+      throw new InvalidValue(Text.of("“{name}” is a name that the program uses itself", name));
     }
   }
 

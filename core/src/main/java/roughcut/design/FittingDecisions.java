@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 import roughcut.shop.FittingBook;
 import roughcut.shop.FittingKind;
@@ -94,7 +95,7 @@ public final class FittingDecisions {
         .filter(t -> t.key().equals(key))
         .findFirst()
         .map(t -> number(fitting, t))
-        .orElseThrow(() -> new IllegalArgumentException("there is no " + fitting.id(key)));
+        .orElseThrow(() -> new InvalidValue(Text.of("there is no {id}", fitting.id(key))));
   }
 
   /** The id of a cut's own depth. */
@@ -111,7 +112,7 @@ public final class FittingDecisions {
     String id = depthId(name);
     return new NumberDecision(
         id,
-        Text.of("{cutTitle}, rout depth", named.cutTitle(name)),
+        Text.of("{cut}, rout depth", named.cutTitle(name)),
         Text.of("From the face it is cut from. 0 uses the calculated depth."),
         LENGTH,
         0,

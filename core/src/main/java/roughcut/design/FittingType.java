@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import java.util.List;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
 import roughcut.measure.Text;
 
@@ -68,6 +69,6 @@ public enum FittingType implements NamedKind {
         return type;
       }
     }
-    throw new IllegalArgumentException("there is no fitting called “" + word + "”");
+    throw new InvalidValue(Text.of("there is no fitting called “{word}”", word));
   }
 }

@@ -8,6 +8,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
@@ -102,8 +103,7 @@ public record NumberDecision(
    */
   public Design with(Design design, double value) {
     if (!allows(value)) {
-      throw new IllegalArgumentException(
-          label.in(Units.MM) + ": " + range().refusal(value, Units.MM));
+      throw new InvalidValue(Text.of("{label}: {why}", label, range().refusal(value)));
     }
     return setter.apply(design, value);
   }

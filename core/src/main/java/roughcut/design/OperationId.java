@@ -1,6 +1,8 @@
 package roughcut.design;
 
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * What an operation of the bench is known by, in the log and wherever it is asked whether it was
@@ -88,7 +90,7 @@ public record OperationId(String text) {
 
   public OperationId {
     if (text == null || !TEXT.matcher(text).matches()) {
-      throw new IllegalArgumentException("“" + text + "” is no operation id");
+      throw new InvalidValue(Text.of("“{text}” is no operation id", text));
     }
   }
 

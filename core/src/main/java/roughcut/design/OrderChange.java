@@ -1,5 +1,8 @@
 package roughcut.design;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * One change of the usual order of work.
  *
@@ -9,7 +12,7 @@ package roughcut.design;
 public record OrderChange(String operation, String before) {
   public OrderChange {
     if (operation.isBlank() || operation.equals(before)) {
-      throw new IllegalArgumentException("a moved operation needs a name and a different place");
+      throw new InvalidValue(Text.of("a moved operation needs a name and a different place"));
     }
   }
 }

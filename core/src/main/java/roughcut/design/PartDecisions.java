@@ -131,8 +131,7 @@ public final class PartDecisions {
     String id = "rip." + species + ".left";
     return new NumberDecision(
         id,
-        Text.of(
-            "Left of {orElse}", SpeciesBook.find(species).map(Species::name).orElse("the board")),
+        Text.of("Left of {wood}", SpeciesBook.find(species).map(Species::name).orElse("the board")),
         Text.of("0 uses the board width. Measure what is left when some strips are already cut."),
         Quantity.LENGTH,
         0,

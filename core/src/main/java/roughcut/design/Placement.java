@@ -1,5 +1,8 @@
 package roughcut.design;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * A part laid on a board by hand.
  *
@@ -11,7 +14,7 @@ package roughcut.design;
 public record Placement(String board, double x, double y, boolean turned) {
   public Placement {
     if (board == null || board.isBlank() || !Double.isFinite(x) || !Double.isFinite(y)) {
-      throw new IllegalArgumentException("a part placed by hand needs a board and a position");
+      throw new InvalidValue(Text.of("a part placed by hand needs a board and a position"));
     }
   }
 }

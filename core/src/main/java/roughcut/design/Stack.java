@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * A laminated blank: strips in order from the bass side to the treble side. While {@code mirrored}
@@ -17,8 +19,8 @@ public record Stack(List<Strip> strips, boolean mirrored) {
   public Stack {
     strips = List.copyOf(strips);
     if (strips.isEmpty() || strips.size() > MOST_STRIPS) {
-      throw new IllegalArgumentException(
-          "a neck has 1 to " + MOST_STRIPS + " strips, not " + strips.size());
+      throw new InvalidValue(
+          Text.of("a neck has 1 to {most} strips, not {count}", MOST_STRIPS, strips.size()));
     }
   }
 

@@ -1,5 +1,8 @@
 package roughcut.design;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * One strip of a laminated blank.
  *
@@ -40,20 +43,22 @@ public record Strip(
 
   public Strip {
     if (species == null || species.isBlank()) {
-      throw new IllegalArgumentException("a strip needs a wood");
+      throw new InvalidValue(Text.of("a strip needs a wood"));
     }
     if (!allowed(thickness) || !allowed(heelThickness)) {
-      throw new IllegalArgumentException(
-          "a strip is between "
-              + LEAST
-              + " and "
-              + MOST
-              + " mm thick, not "
-              + (allowed(thickness) ? heelThickness : thickness));
+      throw new InvalidValue(
+          Text.of(
+              "a strip is between {least} and {most} thick, not {thickness}",
+              Text.length(LEAST, 1),
+              Text.length(MOST, 1),
+              Text.length(allowed(thickness) ? heelThickness : thickness, 2)));
     }
     if (!(bow >= 0 && bow <= DEEPEST_BOW)) {
-      throw new IllegalArgumentException(
-          "a strip's bow is between 0 and " + DEEPEST_BOW + " mm, not " + bow);
+      throw new InvalidValue(
+          Text.of(
+              "a strip's bow is between 0 and {most}, not {bow}",
+              Text.length(DEEPEST_BOW, 1),
+              Text.length(bow, 2)));
     }
     if (grain == null) {
       grain = Grain.TO_HEEL;

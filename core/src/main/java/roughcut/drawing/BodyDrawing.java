@@ -147,9 +147,7 @@ public final class BodyDrawing {
         Role.NOTE,
         b.right() + 4,
         -plan.body().thickness().value() / 2,
-        at == 0
-            ? Text.of("along the centre line")
-            : Text.of("along the {chosenWords}", chosenWords()),
+        at == 0 ? Text.of("along the centre line") : Text.of("along the {chosen}", chosenWords()),
         Anchor.START,
         Size.SMALL);
     sketch.origin(0, 0);

@@ -82,10 +82,8 @@ public final class Certificate {
         plan.log().done().stream().map(d -> d.at()).max(LocalDateTime::compareTo);
     // A certificate says what was done, whenever it is printed; what comes next is no part of it.
     Text how = BuildSummary.of(plan, last.orElse(LocalDateTime.MIN)).far();
-    return Text.of(
-        "{how}{last}",
-        how,
-        last.map(l -> Text.of(" · last worked on {day}", l.toLocalDate())).orElse(Text.NONE));
+    return last.map(l -> Text.of("{state} · last worked on {day}", how, l.toLocalDate()))
+        .orElse(how);
   }
 
   private double column(double x, double y, Text title, Map<String, String> rows) {
@@ -129,9 +127,8 @@ public final class Certificate {
             s ->
                 all.add(
                     Text.of(
-                        "{gauge}{wound} · {pitch}",
+                        s.wound() ? "{gauge}, wound · {pitch}" : "{gauge} · {pitch}",
                         Text.shown(s.gauge(), Quantity.FINE_LENGTH),
-                        s.wound() ? Text.of(", wound") : Text.NONE,
                         Pitch.name(s.pitch()))));
     for (int i = 0; i < all.size(); i++) {
       rows.put(Integer.toString(i + 1), all.get(i).in(units));
@@ -164,8 +161,7 @@ public final class Certificate {
 
   private Text length(double mm, String id) {
     boolean read = plan.log().current().containsKey(id);
-    return Text.of(
-        "{number}{detail}", Text.shown(mm, Quantity.LENGTH), read ? Text.of(" •") : Text.NONE);
+    return Text.of(read ? "{number} •" : "{number}", Text.shown(mm, Quantity.LENGTH));
   }
 
   private Map<String, String> setUp() {

@@ -130,32 +130,36 @@ public final class GlueUpSheet {
                   .orElse(Text.of("no board in the rack"));
       line(
           Text.of(
-              "{wood} from {board}: {size}{detail}{rough}, need {need}{detail2}",
+              rip.onEdge()
+                  ? "{wood} from {board}: {count} × on edge, saw to {rough}, need {need}, {state}"
+                  : "{wood} from {board}: {count} × saw to {rough}, need {need}, {state}",
               plan.wood(rip.species()).name(),
               board,
               rip.strips().size(),
-              rip.onEdge() ? Text.of(" × on edge, saw to ") : Text.of(" × saw to "),
               Text.shown(rip.rough()),
               Text.shown(rip.need()),
               rip.missing() == null
-                  ? Text.of(", width not known")
+                  ? Text.of("width not known")
                   : rip.fits()
-                      ? Text.of(", all sawn")
-                      : Text.of(", {missing} missing", Text.shown(rip.missing()))));
+                      ? Text.of("all sawn")
+                      : Text.of("{missing} missing", Text.shown(rip.missing()))));
     }
     int number = 1;
     List<Text> strips = new ArrayList<>();
     for (Strip strip : plan.neckStrips()) {
       strips.add(
           Text.of(
-              "{value} {wood} {thickness}{detail}{detail2}",
+              strip.grain() == Strip.Grain.TO_HEEL
+                  ? "{number} {wood} {thickness} →"
+                  : "{number} {wood} {thickness} ←",
               number++,
               plan.wood(strip.species()).name(),
-              mm(strip.thickness()),
               strip.tapered()
-                  ? Text.of(" to {heelThickness} at the heel", mm(strip.heelThickness()))
-                  : Text.NONE,
-              strip.grain() == Strip.Grain.TO_HEEL ? Text.of(" →") : Text.of(" ←")));
+                  ? Text.of(
+                      "{nut} to {heel} at the heel",
+                      mm(strip.thickness()),
+                      mm(strip.heelThickness()))
+                  : mm(strip.thickness())));
     }
     line(Text.of("Plane, from the bass side: {strips}", Text.joined(strips, ";  ")));
     line(
@@ -171,7 +175,7 @@ public final class GlueUpSheet {
     line(
         Text.of(
             "{glue}: {mass} for {faces} faces. Open time {minutes} at {number} °C. "
-                + "Spreading and closing all at once takes {minutes2}.",
+                + "Spreading and closing all at once takes {together}.",
             job.glue().name(),
             Text.shown(job.mass()),
             Text.shown(job.faces()),
@@ -190,7 +194,7 @@ public final class GlueUpSheet {
     line(
         Text.of(
             "Leave it in the clamps for {number} min per stage, and work it only after "
-                + "{number2} h. Look for squeeze-out all along both sides.",
+                + "{hours} h. Look for squeeze-out all along both sides.",
             Text.fixed(job.glue().clampMinutes(), 0),
             Text.fixed(job.glue().cureHours(), 0)));
   }
@@ -213,7 +217,7 @@ public final class GlueUpSheet {
     }
     line(
         Text.of(
-            "{count} clamps ({byForce} by force, {bySpacing} by spacing; {owned} owned), from the head end at {list} {sign}.",
+            "{count} clamps ({force} by force, {spacing} by spacing; {owned} owned), from the head end at {list} {sign}.",
             count,
             Text.shown(job.byForce()),
             Text.shown(job.bySpacing()),
@@ -230,8 +234,8 @@ public final class GlueUpSheet {
             pins ->
                 line(
                     Text.of(
-                        "Pins of {diameter} through the strips from side to side, {fromHeadEnd} from "
-                            + "the head end and {fromHeelEnd} from the heel end, in the waste.",
+                        "Pins of {diameter} through the strips from side to side, {head} from "
+                            + "the head end and {heel} from the heel end, in the waste.",
                         mm(pins.diameter()),
                         mm(pins.fromHeadEnd()),
                         mm(pins.fromHeelEnd()))),
@@ -268,8 +272,10 @@ public final class GlueUpSheet {
     }
     String note = plan.glueUp().job().glue().note();
     line(
-        Text.of(
-            "{detail}Machine manuals, the data sheet of the glue and local rules come first.",
-            note.isEmpty() ? Text.NONE : Text.of("Glue: {note}. ", note)));
+        note.isEmpty()
+            ? Text.of("Machine manuals, the data sheet of the glue and local rules come first.")
+            : Text.of(
+                "Glue: {note}. Machine manuals, the data sheet of the glue and local rules come first.",
+                note));
   }
 }

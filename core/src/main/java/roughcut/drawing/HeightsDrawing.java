@@ -200,7 +200,7 @@ public final class HeightsDrawing {
         Role.NOTE,
         joint - 30,
         -38,
-        Text.of("{fretboardAboveBody} above body", Text.shown(heights.fretboardAboveBody())),
+        Text.of("{above} above body", Text.shown(heights.fretboardAboveBody())),
         Anchor.END,
         Size.NORMAL,
         heights.fretboardAboveBody().id());

@@ -150,10 +150,10 @@ public final class ShopCards {
     double left = WIDTH * 0.62;
     int shown = 0;
     for (HoldPoint hold : op.holds()) {
-      Text wanted =
-          hold.wanted(units).isEmpty() ? Text.NONE : Text.of(" ({wanted})", hold.wanted(units));
-      List<String> lines =
-          WrappedWords.lines(hold.what().and(wanted).in(units), hold.looked() ? 28 : 21);
+      Text wanted = hold.wanted(units);
+      Text what =
+          wanted.isEmpty() ? hold.what() : Text.of("{what} ({wanted})", hold.what(), wanted);
+      List<String> lines = WrappedWords.lines(what.in(units), hold.looked() ? 28 : 21);
       if (y - lines.size() * 3.1 < FOOT + 5) {
         sketch.text(
             Role.NOTE,

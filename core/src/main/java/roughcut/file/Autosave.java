@@ -8,6 +8,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.shop.Shop;
 
@@ -39,9 +40,9 @@ public final class Autosave {
    *
    * @param rescue where the work is kept meanwhile, or null
    */
-  public record State(Saving saving, String words, Path rescue) {
-    static final State DONE = new State(Saving.SAVED, "saved", null);
-    static final State SOON = new State(Saving.WAITING, "saving …", null);
+  public record State(Saving saving, Text words, Path rescue) {
+    static final State DONE = new State(Saving.SAVED, Text.of("saved"), null);
+    static final State SOON = new State(Saving.WAITING, Text.of("saving …"), null);
 
     /** Whether somebody has to decide something. */
     public boolean troubled() {
@@ -259,9 +260,9 @@ public final class Autosave {
         copy.run(place);
         rescue.note(path);
         rescued.add(path);
-        return new State(saving, e.getMessage(), place);
+        return new State(saving, e.told(), place);
       } catch (FileException worse) {
-        return new State(saving, e.getMessage(), null);
+        return new State(saving, e.told(), null);
       }
     }
   }

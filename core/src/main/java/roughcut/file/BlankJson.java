@@ -11,6 +11,8 @@ import roughcut.design.BlankStep;
 import roughcut.design.Design;
 import roughcut.design.Placement;
 import roughcut.design.SmallPart;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /** What a build says of its blanks beside the stacks: later steps, places by hand, small parts. */
 final class BlankJson {
@@ -89,10 +91,10 @@ final class BlankJson {
         return kind;
       }
     }
-    throw new IllegalArgumentException(
-        where
-            + ": “"
-            + word.toLowerCase(Locale.ROOT)
-            + "” is a step that this program doesn't know");
+    throw new InvalidValue(
+        Text.of(
+            "{where}: “{kind}” is a step that this program doesn't know",
+            where,
+            word.toLowerCase(Locale.ROOT)));
   }
 }

@@ -9,6 +9,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.shop.Board;
 import roughcut.shop.Woods;
 
@@ -56,7 +59,7 @@ public final class BoardsCsv {
    * @param problems what couldn't, each with its row and column; those rows are left out
    * @param notes what was read but may be a slip, such as a wood that the program doesn't know
    */
-  public record Read(List<Board> boards, List<String> problems, List<String> notes) {
+  public record Read(List<Board> boards, List<Text> problems, List<Text> notes) {
     public Read {
       boards = List.copyOf(boards);
       problems = List.copyOf(problems);
@@ -129,10 +132,11 @@ public final class BoardsCsv {
   public static Read read(byte[] content, String file, Woods woods) throws FileException {
     List<List<String>> rows = CsvText.parse(new String(content, StandardCharsets.UTF_8), file);
     if (rows.isEmpty()) {
-      throw new FileException(file + " is empty; the first row should name the columns");
+      throw new FileException(
+          Text.of("{file} is empty; the first row should name the columns", file));
     }
     if (rows.size() > MOST_ROWS) {
-      throw new FileException(file + " has more than " + MOST_ROWS + " rows");
+      throw new FileException(Text.of("{file} has more than {rows} rows", file, MOST_ROWS));
     }
     Map<String, Integer> columns = new LinkedHashMap<>();
     for (int i = 0; i < rows.get(0).size(); i++) {
@@ -141,38 +145,34 @@ public final class BoardsCsv {
     List<String> missing = NEEDED.stream().filter(c -> !columns.containsKey(c)).toList();
     if (!missing.isEmpty()) {
       throw new FileException(
-          file
-              + ": row 1 has no column "
-              + String.join(" and ", missing)
-              + "; it should read "
-              + String.join(",", COLUMNS));
+          Text.of(
+              "{file}: row 1 has no column {missing}; it should read {columns}",
+              file,
+              String.join(" and ", missing),
+              String.join(",", COLUMNS)));
     }
     List<Board> boards = new ArrayList<>();
-    List<String> problems = new ArrayList<>();
-    List<String> remarks = new ArrayList<>();
+    List<Text> problems = new ArrayList<>();
+    List<Text> remarks = new ArrayList<>();
     for (int row = 1; row < rows.size(); row++) {
       Row cells = new Row(rows.get(row), columns, row + 1);
       try {
         Board board = called(cells.board(), woods);
         if (boards.stream().anyMatch(b -> b.id().equals(board.id()))) {
-          throw new IllegalArgumentException(
-              "row " + (row + 1) + ", name: " + board.id() + " appears twice");
+          throw new InvalidValue(Text.of("name: {name} appears twice", board.id()));
         }
         if (woods.find(board.species()).isEmpty()) {
           remarks.add(
-              "row "
-                  + (row + 1)
-                  + ", species: “"
-                  + board.species()
-                  + "” isn't in the wood list; kept as it is, with average numbers");
+              Text.of(
+                  "row {row}, species: “{species}” isn't in the wood list; kept as it is, with "
+                      + "average numbers",
+                  row + 1,
+                  board.species()));
         }
         remarks.addAll(cells.suspicious());
         boards.add(board);
       } catch (IllegalArgumentException e) {
-        problems.add(
-            e.getMessage().startsWith("row ")
-                ? e.getMessage()
-                : "row " + (row + 1) + ": " + e.getMessage());
+        problems.add(Text.of("row {row}, {why}", row + 1, Refused.why(e)));
       }
     }
     return new Read(boards, problems, remarks);
@@ -198,27 +198,24 @@ public final class BoardsCsv {
       } catch (NumberFormatException e) {
         // Told below, with its place.
       }
-      throw new IllegalArgumentException(
-          "row " + number + ", " + column + ": “" + text + "” is not a number");
+      throw new InvalidValue(Text.of("{column}: “{typed}” is not a number", column, text));
     }
 
     /** Numbers that may be meant otherwise than they were read. */
-    private List<String> suspicious() {
-      List<String> doubts = new ArrayList<>();
+    private List<Text> suspicious() {
+      List<Text> doubts = new ArrayList<>();
       for (String column : NUMBERS) {
         String text = text(column);
         if (THOUSANDS.matcher(text).matches()) {
           doubts.add(
-              "row "
-                  + number
-                  + ", "
-                  + column
-                  + ": “"
-                  + text
-                  + "” was read as "
-                  + Double.parseDouble(text.replace(',', '.'))
-                  + "; if you mean thousands, write "
-                  + text.replaceAll("[.,]", ""));
+              Text.of(
+                  "row {row}, {column}: “{typed}” was read as {number}; if you mean thousands, "
+                      + "write {thousands}",
+                  number,
+                  column,
+                  text,
+                  Double.parseDouble(text.replace(',', '.')),
+                  text.replaceAll("[.,]", "")));
         }
       }
       return doubts;
@@ -231,15 +228,13 @@ public final class BoardsCsv {
           return grain;
         }
       }
-      throw new IllegalArgumentException(
-          "row " + number + ", grain: “" + text + "” is none of flat, rift, quarter");
+      throw new InvalidValue(Text.of("grain: “{typed}” is none of flat, rift, quarter", text));
     }
 
     private Board board() {
       String species = text("species").toLowerCase(Locale.ROOT).replace(' ', '-');
       if (species.isEmpty()) {
-        throw new IllegalArgumentException(
-            "row " + number + ", species: empty; write “uncertain” if you don't know");
+        throw new InvalidValue(Text.of("species: empty; write “uncertain” if you don't know"));
       }
       return new Board(
           text("name"),

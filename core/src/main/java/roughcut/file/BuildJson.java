@@ -20,8 +20,8 @@ import roughcut.design.Stack;
 import roughcut.design.Strip;
 import roughcut.design.SurfaceDecisions;
 import roughcut.measure.InvalidInput;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Units;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.shop.StringSpec;
@@ -138,7 +138,7 @@ final class BuildJson {
 
   private Build build(ObjectNode root) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileException(file + " is not a Rough Cut build");
+      throw new FileException(Text.of("{file} is not a Rough Cut build", file));
     }
     checkFormat(root.path("format"));
     Map<String, Double> numbers = new TreeMap<>();
@@ -176,22 +176,21 @@ final class BuildJson {
       return new Build(
           root.path("name").asText(), design, new LogJson(this, design).read(root), brief);
     } catch (IllegalArgumentException e) {
-      throw new FileException(file + ": " + e.getMessage(), e);
+      throw new FileException(Text.of("{file}: {why}", file, Refused.why(e)), e);
     }
   }
 
   private void checkFormat(JsonNode format) throws FileException {
     if (!format.isInt() || format.asInt() < 1) {
-      throw new FileException(file + ": format number missing");
+      throw new FileException(Text.of("{file}: format number missing", file));
     }
     if (format.asInt() > FORMAT) {
       throw new FileException(
-          file
-              + " was saved by a newer version of Rough Cut (format "
-              + format.asInt()
-              + "; this version reads up to "
-              + FORMAT
-              + "). Nothing was changed.");
+          Text.of(
+              "{file} was saved by a newer version of Rough Cut (format {format}; this version reads up to {newest}). Nothing was changed.",
+              file,
+              format.asInt(),
+              FORMAT));
     }
   }
 
@@ -224,15 +223,13 @@ final class BuildJson {
       double read = number(value, "decisions, " + id);
       if (!number.allows(read)) {
         throw new FileException(
-            file
-                + ": "
-                + id
-                + " is "
-                + NumberWriter.text(read, number.quantity(), Units.MM)
-                + ", outside "
-                + NumberWriter.text(number.least(), number.quantity(), Units.MM)
-                + " to "
-                + NumberWriter.text(number.most(), number.quantity(), Units.MM));
+            Text.of(
+                "{file}: {id} is {value}, outside {least} to {most}",
+                file,
+                id,
+                Text.shown(read, number.quantity()),
+                Text.shown(number.least(), number.quantity()),
+                Text.shown(number.most(), number.quantity())));
       }
       numbers.put(id, read);
     }
@@ -241,7 +238,7 @@ final class BuildJson {
       try {
         choices.put(id, choice.get().read(value.asText()).word());
       } catch (InvalidInput e) {
-        throw new FileException(file + ": " + id + ": " + e.getMessage(), e);
+        throw new FileException(Text.of("{file}: {id}: {why}", file, id, Refused.why(e)), e);
       }
     }
   }
@@ -249,11 +246,11 @@ final class BuildJson {
   double number(JsonNode node, String where) throws FileException {
     if (!node.isNumber() || !Double.isFinite(node.doubleValue())) {
       throw new FileException(
-          file
-              + ": "
-              + where
-              + " must be a number and is "
-              + (node.isMissingNode() ? "missing" : node.isNull() ? "empty" : node.toString()));
+          node.isMissingNode()
+              ? Text.of("{file}: {where} is missing: it must be a number", file, where)
+              : node.isNull()
+                  ? Text.of("{file}: {where} is empty: it must be a number", file, where)
+                  : Text.of("{file}: {where} must be a number and is {value}", file, where, node));
     }
     // Next to nothing is nothing: what is divided by it would be endless.
     return Math.abs(node.doubleValue()) < NOTHING ? 0 : node.doubleValue();

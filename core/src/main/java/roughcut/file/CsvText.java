@@ -3,6 +3,7 @@ package roughcut.file;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import roughcut.measure.Text;
 
 /**
  * Comma-separated text as spreadsheets write it: cells with commas, quotes or line ends stand in
@@ -66,7 +67,8 @@ final class CsvText {
       }
     }
     if (quoted) {
-      throw new FileException(file + ": the quote opened in line " + opened + " is never closed");
+      throw new FileException(
+          Text.of("{file}: the quote opened in line {opened} is never closed", file, opened));
     }
     finish(rows, row, cell);
     return rows;

@@ -9,6 +9,7 @@ import roughcut.geometry.Cubic;
 import roughcut.geometry.Line;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
+import roughcut.measure.Text;
 
 /**
  * The curves of a drawn outline as JSON: an arc by its centre, radius, and in radians where it
@@ -64,7 +65,8 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
       JsonNode told = curve.path(round ? "arc" : "cubic");
       int count = round ? 5 : 8;
       if (!told.isArray() || told.size() != count) {
-        throw new FileException(place + " is neither an arc of 5 numbers nor a cubic curve of 8");
+        throw new FileException(
+            Text.of("{place} is neither an arc of 5 numbers nor a cubic curve of 8", place));
       }
       double[] n = new double[count];
       for (int i = 0; i < count; i++) {
@@ -77,7 +79,8 @@ final class CurveJson implements Segment.Cases<Void, RuntimeException> {
 
   private static Arc arc(double[] n, String place) throws FileException {
     if (!(n[2] > 0) || n[4] == 0 || Math.abs(n[4]) > 2 * Math.PI) {
-      throw new FileException(place + " is an arc without a radius, or longer than a full circle");
+      throw new FileException(
+          Text.of("{place} is an arc without a radius, or longer than a full circle", place));
     }
     return new Arc(new Point(n[0], n[1]), n[2], n[3], n[4]);
   }

@@ -9,6 +9,8 @@ import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
 import roughcut.measure.Precision;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -66,7 +68,7 @@ final class DxfPaths {
       reader.entities(reader.groups(new String(bytes, StandardCharsets.UTF_8)));
       reader.chain();
     } catch (IllegalArgumentException e) {
-      throw new FileException(name + ": " + e.getMessage(), e);
+      throw new FileException(Text.of("{name}: {why}", name, Refused.why(e)), e);
     }
     return new OutlineFile.Sheet(
         reader.paths, reader.curves, reader.perUnit, reader.unit, reader.left);
@@ -77,16 +79,18 @@ final class DxfPaths {
     String[] lines = text.split("\\r\\n|\\n|\\r", -1);
     if (lines.length > 8 * OutlineFile.MOST_POINTS) {
       throw new FileException(
-          name + " has " + lines.length + " lines, far more than an outline needs");
+          Text.of("{name} has {lines} lines, far more than an outline needs", name, lines.length));
     }
     for (int i = 0; i + 1 < lines.length; i += 2) {
       String code = lines[i].strip();
       if (code.length() > 5 || !code.matches("-?\\d+")) {
         throw new FileException(
-            name + " is not a DXF drawing: line " + (i + 1) + " should be a group code");
+            Text.of(
+                "{name} is not a DXF drawing: line {line} should be a group code", name, (i + 1)));
       }
       if (lines[i + 1].length() > LONGEST_VALUE) {
-        throw new FileException(name + ": line " + (i + 2) + " is longer than any drawing needs");
+        throw new FileException(
+            Text.of("{name}: line {line} is longer than any drawing needs", name, (i + 2)));
       }
       groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip()));
     }
@@ -258,17 +262,17 @@ final class DxfPaths {
     points += run.size();
     if (loose.size() > MOST_LOOSE) {
       throw new FileException(
-          name
-              + " has more than "
-              + MOST_LOOSE
-              + " separate lines, far more than an outline needs");
+          Text.of(
+              "{name} has more than {most} separate lines, far more than an outline needs",
+              name,
+              MOST_LOOSE));
     }
     if (points > OutlineFile.MOST_POINTS) {
       throw new FileException(
-          name
-              + " has more than "
-              + OutlineFile.MOST_POINTS
-              + " corners, far more than an outline needs");
+          Text.of(
+              "{name} has more than {most} corners, far more than an outline needs",
+              name,
+              OutlineFile.MOST_POINTS));
     }
     return run;
   }

@@ -21,6 +21,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 
 /**
  * JSON as this program writes it: two-space indent, a line feed at the end; and read with the place
@@ -52,21 +54,26 @@ final class Json {
       if (node instanceof ObjectNode object) {
         return object;
       }
-      throw new FileException(name + " is not a Rough Cut file: it should hold one JSON object");
+      throw new FileException(
+          Text.of("{name} is not a Rough Cut file: it should hold one JSON object", name));
     } catch (JsonProcessingException e) {
       JsonLocation at = e.getLocation();
-      String place =
-          at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
+      Text why =
+          e instanceof JsonEOFException
+              ? Text.of("it ends too early, as after a power cut or on a full disk")
+              : Text.of("it contains something that no Rough Cut file has");
       throw new FileException(
-          name
-              + " is broken"
-              + place
-              + (e instanceof JsonEOFException
-                  ? ": it ends too early, as after a power cut or on a full disk"
-                  : ": it contains something that no Rough Cut file has"),
+          at == null
+              ? Text.of("{name} is broken: {why}", name, why)
+              : Text.of(
+                  "{name} is broken (line {line}, column {column}): {why}",
+                  name,
+                  at.getLineNr(),
+                  at.getColumnNr(),
+                  why),
           e);
     } catch (IOException e) {
-      throw new FileException(name + " can't be read: " + e.getMessage(), e);
+      throw new FileException(Text.of("{name} can't be read: {why}", name, Refused.why(e)), e);
     }
   }
 

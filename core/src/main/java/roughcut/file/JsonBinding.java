@@ -27,6 +27,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.shop.WordModule;
 
 /**
@@ -61,7 +63,7 @@ final class JsonBinding {
       T made = MAPPER.treeToValue(node, type);
       Optional<String> missing = missing(made, "");
       if (missing.isPresent()) {
-        throw new FileException(file + ": " + missing.get() + " is missing");
+        throw new FileException(Text.of("{file}: {missing} is missing", file, missing.get()));
       }
       return made;
     } catch (FileException e) {
@@ -69,14 +71,12 @@ final class JsonBinding {
     } catch (JsonMappingException e) {
       Throwable cause = e.getCause();
       throw new FileException(
-          file
-              + ": "
-              + (cause instanceof IllegalArgumentException
-                  ? cause.getMessage()
-                  : place(e) + " holds an invalid value"),
+          cause instanceof IllegalArgumentException
+              ? Text.of("{file}: {why}", file, Refused.why(cause))
+              : Text.of("{file}: {place} holds an invalid value", file, place(e)),
           e);
     } catch (IOException e) {
-      throw new FileException(file + " can't be read: " + e.getMessage(), e);
+      throw new FileException(Text.of("{file} can't be read: {why}", file, Refused.why(e)), e);
     }
   }
 

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.Arrays;
 import java.util.function.UnaryOperator;
+import roughcut.measure.Text;
 
 /**
  * A JSON file that somebody works on, and what it looked like when it was last read or saved here.
@@ -95,17 +96,17 @@ final class KeptFile {
     boolean there = Files.exists(path);
     if (lastBytes != null && there && !Arrays.equals(lastBytes, SafeFile.read(path))) {
       throw new FileException.ChangedOnDisk(
-          path.getFileName()
-              + " was changed by another window or program since you opened it. Nothing was "
-              + "overwritten.");
+          Text.of(
+              "{file} was changed by another window or program since you opened it. Nothing was overwritten.",
+              path.getFileName()));
     }
     Path folder = path.toAbsolutePath().getParent();
     if (lastBytes != null && folder != null && !Files.isDirectory(folder)) {
       // Making the folder anew would write to the place where a stick or a disk was.
       throw new FileException(
-          "the folder "
-              + folder
-              + " no longer exists. Was it moved, or its disk or stick removed?");
+          Text.of(
+              "the folder {folder} no longer exists. Was it moved, or its disk or stick removed?",
+              folder));
     }
     if (lastTree != null) {
       Json.keepUnknown(tree, known.apply(lastTree.deepCopy()));

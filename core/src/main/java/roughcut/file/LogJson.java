@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import roughcut.design.Design;
 import roughcut.measure.Range;
+import roughcut.measure.Text;
 import roughcut.record.ChangedDecision;
 import roughcut.record.DoneOperation;
 import roughcut.record.FretRecords;
@@ -176,7 +177,7 @@ final class LogJson {
     double taken = minutes.isMissingNode() ? 0 : build.number(minutes, where + ", minutes");
     if (taken < 0 || taken > MOST_MINUTES) {
       throw new FileException(
-          build.file() + ": " + where + ": " + taken + " minutes can't be right");
+          Text.of("{file}: {where}: {taken} minutes can't be right", build.file(), where, taken));
     }
     return Duration.ofMinutes(Math.round(taken));
   }
@@ -216,7 +217,7 @@ final class LogJson {
     double value = build.number(node, where);
     if (range(id).map(r -> !r.allows(value)).orElse(false)) {
       throw new FileException(
-          build.file() + ": measured " + id + " of " + value + " can't be right");
+          Text.of("{file}: measured {id} of {value} can't be right", build.file(), id, value));
     }
     return value;
   }
@@ -240,7 +241,9 @@ final class LogJson {
       return LocalDate.parse(text);
     } catch (DateTimeParseException e) {
       throw new FileException(
-          build.file() + ": " + where + ": “" + text + "” is not a day like 2026-05-31", e);
+          Text.of(
+              "{file}: {where}: “{text}” is not a day like 2026-05-31", build.file(), where, text),
+          e);
     }
   }
 
@@ -249,7 +252,12 @@ final class LogJson {
       return LocalDateTime.parse(text);
     } catch (DateTimeParseException e) {
       throw new FileException(
-          build.file() + ": " + where + ": “" + text + "” is not a time like 2026-05-31T16:20", e);
+          Text.of(
+              "{file}: {where}: “{text}” is not a time like 2026-05-31T16:20",
+              build.file(),
+              where,
+              text),
+          e);
     }
   }
 }

@@ -1,7 +1,5 @@
 package roughcut.file;
 
-import static roughcut.measure.NumberWriter.fixed;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.ArrayList;
@@ -19,6 +17,8 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
 import roughcut.geometry.Similarity;
 import roughcut.measure.Precision;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -28,7 +28,7 @@ import roughcut.measure.Units;
  * @param said what is to be said about unit and size, in words
  * @param unitSuspicion whether the unit is in doubt
  */
-public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspicion) {
+public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion) {
   /** Larger files are not read, bytes. */
   static final long LARGEST = 4_000_000;
 
@@ -71,15 +71,16 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
    * @param left how many splines say no curve, by points alone or by numbers that make none
    */
   record Sheet(List<Drawn> paths, List<Segment> curves, double perUnit, String unit, int left) {
-    /** What is to be said of them; nothing when there are none. */
-    String leftSaid() {
-      return left == 0
-          ? ""
-          : "; "
-              + left
-              + (left == 1 ? " spline" : " splines")
-              + " skipped because too little is known about them: save with control points, or "
-              + "as polylines";
+    /** What is to be said of them. */
+    Text leftSaid() {
+      return left == 1
+          ? Text.of(
+              "one spline skipped because too little is known about it: save with control points, "
+                  + "or as polylines")
+          : Text.of(
+              "{count} splines skipped because too little is known about them: save with control "
+                  + "points, or as polylines",
+              left);
     }
   }
 
@@ -102,14 +103,14 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     try {
       if (Files.size(file) > LARGEST) {
         throw new FileException(
-            name
-                + " is "
-                + Files.size(file) / 1_000_000
-                + " MB, more than an outline needs; the maximum is 4");
+            Text.of(
+                "{name} is {size} MB, more than an outline needs; the maximum is 4",
+                name,
+                Files.size(file) / 1_000_000));
       }
       bytes = Files.readAllBytes(file);
     } catch (IOException e) {
-      throw new FileException(name + " can't be read: " + e.getMessage(), e);
+      throw new FileException(Text.of("{name} can't be read: {why}", name, Refused.why(e)), e);
     }
     return read(name, bytes);
   }
@@ -122,7 +123,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     if (lower.endsWith(".dxf")) {
       return found(name, DxfPaths.read(bytes, name));
     }
-    throw new FileException(name + ": an outline must be an SVG or DXF file");
+    throw new FileException(Text.of("{name}: an outline must be an SVG or DXF file", name));
   }
 
   private static OutlineFile found(String name, Sheet sheet) throws FileException {
@@ -133,45 +134,58 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
       }
     }
     if (best == null || best.size() == 0) {
-      throw new FileException(name + ": there is no closed path in it" + sheet.leftSaid());
+      throw new FileException(
+          sheet.left() == 0
+              ? Text.of("{name}: there is no closed path in it", name)
+              : Text.of(
+                  "{name}: there is no closed path in it; {splines}", name, sheet.leftSaid()));
     }
     double perUnit = sheet.perUnit();
     Bounds b = new Outline(best.points()).bounds();
     double longest = Math.max(b.width(), b.height());
-    String said;
     boolean doubt = false;
+    Text said;
     if (sheet.unit().isEmpty()) {
-      double mm = longest;
-      boolean inches = !plausible(mm) && plausible(mm * Units.INCH);
-      perUnit = inches ? Units.INCH : plausible(mm) ? 1 : perUnit;
+      boolean inches = !plausible(longest) && plausible(longest * Units.INCH);
+      perUnit = inches ? Units.INCH : plausible(longest) ? 1 : perUnit;
       doubt = true;
       said =
-          "no unit given: read as "
-              + (perUnit == 1
-                  ? "mm"
-                  : perUnit == Units.INCH ? "inches" : "the points of its program")
-              + ", "
-              + fixed(longest * perUnit, 1)
-              + " mm long";
+          Text.of(
+              perUnit == 1
+                  ? "{file}: no unit given: read as mm, {length} long"
+                  : perUnit == Units.INCH
+                      ? "{file}: no unit given: read as inches, {length} long"
+                      : "{file}: no unit given: read as the points of its program, {length} long",
+              name,
+              Text.length(longest * perUnit, 1));
     } else {
       double size = longest * perUnit;
-      said = "drawn in " + sheet.unit() + ", " + fixed(size, 1) + " mm long";
-      if (!plausible(size)) {
-        doubt = true;
-        String other =
-            plausible(size * Units.INCH)
-                ? "; in inches it would be " + fixed(size * Units.INCH, 1)
-                : plausible(size / Units.INCH)
-                    ? "; in mm it would be " + fixed(size / Units.INCH, 1)
-                    : "";
-        said += ": no body has that size, so the unit may be wrong" + other;
+      doubt = !plausible(size);
+      said =
+          Text.of(
+              "{file}: drawn in {unit}, {length} long", name, sheet.unit(), Text.length(size, 1));
+      if (doubt) {
+        said = Text.of("{size}: {doubt}", said, unlikely(size));
       }
     }
     double gap = best.gap() * perUnit;
     return new OutlineFile(
         drawn(name, sheet, scaled(name, best.points(), perUnit), perUnit, gap > CLOSED ? gap : 0),
-        name + " " + said + sheet.leftSaid(),
+        sheet.left() == 0 ? said : Text.of("{size}; {splines}", said, sheet.leftSaid()),
         doubt);
+  }
+
+  /** Why no body has a size, and what it would be in the other unit, where that is more likely. */
+  private static Text unlikely(double size) {
+    return plausible(size * Units.INCH)
+        ? Text.of(
+            "no body has that size, so the unit may be wrong; in inches it would be {length}",
+            Text.length(size * Units.INCH, 1))
+        : plausible(size / Units.INCH)
+            ? Text.of(
+                "no body has that size, so the unit may be wrong; in mm it would be {length}",
+                Text.length(size / Units.INCH, 1))
+            : Text.of("no body has that size, so the unit may be wrong");
   }
 
   /** The outline with those of the file's curves that it runs along. */
@@ -201,7 +215,7 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     for (Point p : points) {
       Coordinate next = new Coordinate(p.x() * perUnit, p.y() * perUnit);
       if (!DrawnOutline.reaches(next.x) || !DrawnOutline.reaches(next.y)) {
-        throw new FileException(name + " has a point far outside any body");
+        throw new FileException(Text.of("{name} has a point far outside any body", name));
       }
       if (line.isEmpty() || line.get(line.size() - 1).distance(next) > Precision.NEAR) {
         line.add(next);
@@ -222,11 +236,11 @@ public record OutlineFile(DrawnOutline outline, String said, boolean unitSuspici
     }
     if (corners.size() < 3 || corners.size() > DrawnOutline.MOST_CORNERS) {
       throw new FileException(
-          name
-              + ": its outline has "
-              + corners.size()
-              + " corners; 3 to "
-              + DrawnOutline.MOST_CORNERS);
+          Text.of(
+              "{name}: its outline has {count} corners; 3 to {most}",
+              name,
+              corners.size(),
+              DrawnOutline.MOST_CORNERS));
     }
     return corners;
   }

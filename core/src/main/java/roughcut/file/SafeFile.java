@@ -17,6 +17,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import roughcut.measure.Text;
 
 /**
  * Saving that never loses: the new content is written beside the file, flushed to disk, and renamed
@@ -41,17 +42,20 @@ public final class SafeFile {
   public static byte[] read(Path file) throws FileException {
     try {
       if (Files.isDirectory(file)) {
-        throw new FileException(file + " is a folder, not a file");
+        throw new FileException(Text.of("{file} is a folder, not a file", file));
       }
       if (Files.size(file) > LARGEST) {
         throw new FileException(
-            file + " is larger than " + (LARGEST >> 20) + " MB, so it is not a Rough Cut file");
+            Text.of(
+                "{file} is larger than {most} MB, so it is not a Rough Cut file",
+                file,
+                (LARGEST >> 20)));
       }
       return Files.readAllBytes(file);
     } catch (FileException trouble) {
       throw trouble;
     } catch (IOException e) {
-      throw trouble("read", file, e);
+      throw trouble(false, file, e);
     }
   }
 
@@ -73,11 +77,10 @@ public final class SafeFile {
     if (content.length > LARGEST) {
       // What is saved can be opened again.
       throw new FileException(
-          file
-              + " would be larger than "
-              + (LARGEST >> 20)
-              + " MB, too large to open again: shorten its notes, or remove old measurements. "
-              + "The file is unchanged");
+          Text.of(
+              "{file} would be larger than {most} MB, too large to open again: shorten its notes, or remove old measurements. The file is unchanged",
+              file,
+              (LARGEST >> 20)));
     }
     Path beside = null;
     try {
@@ -100,7 +103,7 @@ public final class SafeFile {
       if (beside != null) {
         forget(beside);
       }
-      throw trouble("save", file, e);
+      throw trouble(true, file, e);
     }
   }
 
@@ -181,17 +184,17 @@ public final class SafeFile {
     }
   }
 
-  private static FileException trouble(String what, Path file, IOException e) {
+  private static FileException trouble(boolean saving, Path file, IOException e) {
     if (e instanceof NoSuchFileException) {
-      return new FileException("there is no file " + file, e);
+      return new FileException(Text.of("there is no file {file}", file), e);
     }
     if (e instanceof AccessDeniedException) {
       return new FileException(
-          "can't "
-              + what
-              + " "
-              + file
-              + ": you can't write to this folder or file; choose another place",
+          Text.of(
+              saving
+                  ? "can't save {file}: you can't write to this folder or file; choose another place"
+                  : "can't read {file}: you may not read this folder or file",
+              file),
           e);
     }
     String reason =
@@ -199,6 +202,10 @@ public final class SafeFile {
             ? fs.getReason()
             : e.getMessage();
     return new FileException(
-        "can't " + what + " " + file + (reason == null ? "" : ": " + reason), e);
+        Text.of(
+            saving ? "can't save {file}: {reason}" : "can't read {file}: {reason}",
+            file,
+            reason == null ? e.getClass().getSimpleName() : reason),
+        e);
   }
 }

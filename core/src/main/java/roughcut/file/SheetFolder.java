@@ -3,6 +3,7 @@ package roughcut.file;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import roughcut.measure.Text;
 
 /** Where a build's sheets are written. */
 public final class SheetFolder {
@@ -31,14 +32,14 @@ public final class SheetFolder {
   public static Path read(String typed, Path home) throws FileException {
     String text = typed.strip();
     if (text.isEmpty()) {
-      throw new FileException("choose a folder");
+      throw new FileException(Text.of("choose a folder"));
     }
     try {
       return text.equals("~") || text.startsWith("~/")
           ? home.resolve(text.substring(Math.min(2, text.length())))
           : home.resolve(text);
     } catch (InvalidPathException e) {
-      throw new FileException("“" + text + "” can't be a folder name", e);
+      throw new FileException(Text.of("“{text}” can't be a folder name", text), e);
     }
   }
 
@@ -56,6 +57,7 @@ public final class SheetFolder {
       }
       at = at.getParent();
     }
-    throw new FileException("can't write to: " + folder + " doesn't exist; is its disk connected?");
+    throw new FileException(
+        Text.of("can't write to: {folder} doesn't exist; is its disk connected?", folder));
   }
 }

@@ -10,6 +10,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.record.Log;
 
@@ -34,7 +36,7 @@ public final class ShopBuilds {
    * @param build what it holds; empty when it can't be read
    * @param trouble why it can't be read; empty when it can
    */
-  public record Entry(Path path, Instant changed, Optional<Build> build, String trouble) {
+  public record Entry(Path path, Instant changed, Optional<Build> build, Text trouble) {
     /** What it is called: by its own name, or its file's when it can't be read. */
     public String name() {
       return build.map(Build::name).orElse(BuildFile.stem(path));
@@ -80,16 +82,17 @@ public final class ShopBuilds {
       all.sort(Comparator.comparing(Entry::changed).reversed().thenComparing(Entry::path));
       return all;
     } catch (IOException e) {
-      throw new FileException("the builds in " + folder + " can't be listed: " + e.getMessage(), e);
+      throw new FileException(
+          Text.of("the builds in {folder} can't be listed: {why}", folder, Refused.why(e)), e);
     }
   }
 
   private static Entry entry(Path path) throws IOException {
     Instant changed = Files.getLastModifiedTime(path).toInstant();
     try {
-      return new Entry(path, changed, Optional.of(BuildFile.open(path).build()), "");
+      return new Entry(path, changed, Optional.of(BuildFile.open(path).build()), Text.NONE);
     } catch (FileException e) {
-      return new Entry(path, changed, Optional.empty(), e.getMessage());
+      return new Entry(path, changed, Optional.empty(), e.told());
     }
   }
 
@@ -105,7 +108,7 @@ public final class ShopBuilds {
       Files.createDirectories(path.getParent());
     } catch (IOException e) {
       throw new FileException(
-          "can't create the folder " + path.getParent() + ": " + e.getMessage(), e);
+          Text.of("can't create the folder {parent}: {why}", path.getParent(), Refused.why(e)), e);
     }
     BuildFile.at(path).save(build);
     return path;
@@ -165,7 +168,12 @@ public final class ShopBuilds {
       return to;
     } catch (IOException e) {
       throw new FileException(
-          from.getFileName() + " can't be moved to " + folder + ": " + e.getMessage(), e);
+          Text.of(
+              "{file} can't be moved to {folder}: {why}",
+              from.getFileName(),
+              folder,
+              Refused.why(e)),
+          e);
     }
   }
 

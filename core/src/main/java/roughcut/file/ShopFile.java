@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import roughcut.measure.Text;
 import roughcut.shop.Shop;
 
 /** The shop on disk, {@code shop.json} in the shop folder. */
@@ -25,7 +26,7 @@ public final class ShopFile {
    *
    * @param trouble what is to be said of it; empty for nothing
    */
-  public record Opened(ShopFile file, Shop shop, Optional<String> trouble) {
+  public record Opened(ShopFile file, Shop shop, Optional<Text> trouble) {
     Opened(ShopFile file, Shop shop) {
       this(file, shop, Optional.empty());
     }
@@ -57,15 +58,16 @@ public final class ShopFile {
     Optional<Path> named = build.shop();
     boolean isThere = named.map(f -> Files.isRegularFile(f.resolve(NAME))).orElse(false);
     Optional<Path> folder = isThere ? named : around(build.path());
-    Optional<String> trouble =
+    Optional<Text> trouble =
         named.isPresent() && !isThere
             ? Optional.of(
-                "The shop of this build no longer exists ("
-                    + named.get()
-                    + "). It was opened with "
-                    + (folder.isPresent()
-                        ? "the shop in its folder."
-                        : "a default shop without boards."))
+                Text.of(
+                    folder.isPresent()
+                        ? "The shop of this build no longer exists ({place}). It was opened with "
+                            + "the shop in its folder."
+                        : "The shop of this build no longer exists ({place}). It was opened with "
+                            + "a default shop without boards.",
+                    named.get()))
             : Optional.empty();
     if (folder.isPresent()) {
       Opened there = open(folder.get());
@@ -93,12 +95,12 @@ public final class ShopFile {
         aside.isEmpty()
             ? Optional.empty()
             : Optional.of(
-                "In "
-                    + file.path()
-                    + ", these entries can't be read and were skipped: "
-                    + String.join("; ", aside)
-                    + ". Everything else is loaded. The original file stays among the versions of "
-                    + "the shop after the next save."));
+                Text.of(
+                    "In {file}, these entries can't be read and were skipped: {entries}. "
+                        + "Everything else is loaded. The original file stays among the versions "
+                        + "of the shop after the next save.",
+                    file.path(),
+                    String.join("; ", aside))));
   }
 
   /** The shop that a build belongs to, for reading only. */
@@ -151,14 +153,14 @@ public final class ShopFile {
 
   private static void checked(ObjectNode root, String file) throws FileException {
     if (!KIND.equals(root.path("kind").asText())) {
-      throw new FileException(file + " is not a Rough Cut shop");
+      throw new FileException(Text.of("{file} is not a Rough Cut shop", file));
     }
     if (root.path("format").asInt() > FORMAT) {
       throw new FileException(
-          file
-              + " was saved by a newer version of Rough Cut (format "
-              + root.path("format").asInt()
-              + ")");
+          Text.of(
+              "{file} was saved by a newer version of Rough Cut (format {format})",
+              file,
+              root.path("format").asInt()));
     }
   }
 

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
+import roughcut.measure.Text;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Shop;
 import roughcut.shop.ShopHours;
@@ -49,7 +50,7 @@ final class ShopJson {
         | NullPointerException
         | IllegalArgumentException
         | UnsupportedOperationException e) {
-      throw new FileException(file + ": an entry in it is invalid", e);
+      throw new FileException(Text.of("{file}: an entry in it is invalid", file), e);
     }
   }
 

@@ -2,6 +2,8 @@ package roughcut.file;
 
 import java.util.Map;
 import java.util.Optional;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -29,8 +31,10 @@ record SvgLength(double number, String unit) {
     return size(text)
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
-                    "“" + text.strip() + "” has no unit that can be read: mm, cm, in, pt, pc, px"));
+                new InvalidValue(
+                    Text.of(
+                        "“{typed}” has no unit that can be read: mm, cm, in, pt, pc, px",
+                        text.strip())));
   }
 
   /**

@@ -3,7 +3,9 @@ package roughcut.file;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Precision;
+import roughcut.measure.Text;
 
 /** The letters and numbers of an SVG path, as a path of lines and curves. */
 final class SvgPathData {
@@ -45,8 +47,8 @@ final class SvgPathData {
    */
   static double number(String text) {
     if (text.length() > LONGEST_NUMBER) {
-      throw new IllegalArgumentException(
-          "a number of " + text.length() + " digits is more than any drawing needs");
+      throw new InvalidValue(
+          Text.of("a number of {count} digits is more than any drawing needs", text.length()));
     }
     try {
       double value = Double.parseDouble(text);
@@ -55,7 +57,7 @@ final class SvgPathData {
       }
       return value;
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("“" + text + "” is not a number", e);
+      throw new InvalidValue(Text.of("“{text}” is not a number", text), e);
     }
   }
 
@@ -71,11 +73,11 @@ final class SvgPathData {
           continue;
         }
       } else if (command == ' ' || command == 'Z' || command == 'z') {
-        throw new IllegalArgumentException("the path has no command at character " + (at + 1));
+        throw new InvalidValue(Text.of("the path has no command at character {place}", (at + 1)));
       }
       if (++commands > most) {
-        throw new IllegalArgumentException(
-            "a path of more than " + most + " pieces is far more than an outline needs");
+        throw new InvalidValue(
+            Text.of("a path of more than {most} pieces is far more than an outline needs", most));
       }
       piece(command);
       before = command;
@@ -104,7 +106,7 @@ final class SvgPathData {
 
   private double next() {
     if (!skip()) {
-      throw new IllegalArgumentException("the path ends in the middle of a command");
+      throw new InvalidValue(Text.of("the path ends in the middle of a command"));
     }
     int from = at;
     boolean point = false;
@@ -121,13 +123,19 @@ final class SvgPathData {
       }
       at++;
       if (at - from > LONGEST_NUMBER) {
-        throw new IllegalArgumentException(
-            "a number of more than " + LONGEST_NUMBER + " digits, at character " + (from + 1));
+        throw new InvalidValue(
+            Text.of(
+                "a number of more than {most} digits, at character {place}",
+                LONGEST_NUMBER,
+                (from + 1)));
       }
     }
     if (from == at) {
-      throw new IllegalArgumentException(
-          "the path has “" + text.charAt(at) + "” instead of a number, at character " + (at + 1));
+      throw new InvalidValue(
+          Text.of(
+              "the path has “{letter}” instead of a number, at character {place}",
+              text.charAt(at),
+              (at + 1)));
     }
     return number(text.substring(from, at));
   }
@@ -138,7 +146,8 @@ final class SvgPathData {
     if (at < text.length() && (text.charAt(at) == '0' || text.charAt(at) == '1')) {
       return text.charAt(at++) == '1';
     }
-    throw new IllegalArgumentException("an arc flag is neither 0 nor 1, at character " + (at + 1));
+    throw new InvalidValue(
+        Text.of("an arc flag is neither 0 nor 1, at character {place}", (at + 1)));
   }
 
   private void piece(char command) {
@@ -146,7 +155,7 @@ final class SvgPathData {
     double ox = own ? x : 0;
     double oy = own ? y : 0;
     if (path.getCurrentPoint() == null && (command | 32) != 'm') {
-      throw new IllegalArgumentException("the path doesn't start with a move");
+      throw new InvalidValue(Text.of("the path doesn't start with a move"));
     }
     switch (Character.toUpperCase(command)) {
       case 'M' -> {
@@ -179,7 +188,7 @@ final class SvgPathData {
       }
       case 'A' -> arc(ox, oy);
       default ->
-          throw new IllegalArgumentException("the path command “" + command + "” isn't supported");
+          throw new InvalidValue(Text.of("the path command “{command}” isn't supported", command));
     }
   }
 

@@ -21,6 +21,8 @@ import roughcut.geometry.Cubic;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
 import roughcut.measure.Precision;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -42,7 +44,8 @@ final class SvgPaths {
         StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
       }
     } catch (CharacterCodingException e) {
-      throw new FileException(name + " is not a readable SVG drawing: it isn't text", e);
+      throw new FileException(
+          Text.of("{name} is not a readable SVG drawing: it isn't text", name), e);
     }
   }
 
@@ -67,7 +70,9 @@ final class SvgPaths {
     SvgPaths reader = new SvgPaths(name);
     if (new String(bytes, StandardCharsets.ISO_8859_1).contains("<!ENTITY")) {
       throw new FileException(
-          name + " declares entities, which can reach outside the file: save it as plain SVG");
+          Text.of(
+              "{name} declares entities, which can reach outside the file: save it as plain SVG",
+              name));
     }
     XMLInputFactory factory = XMLInputFactory.newFactory();
     factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -79,15 +84,15 @@ final class SvgPaths {
       reader.all(factory.createXMLStreamReader(new ByteArrayInputStream(bytes)));
     } catch (XMLStreamException e) {
       throw new FileException(
-          name
-              + " is broken (line "
-              + e.getLocation().getLineNumber()
-              + ", column "
-              + e.getLocation().getColumnNumber()
-              + ")",
+          Text.of(
+              "{name} is broken (line {line}, column {column})",
+              name,
+              e.getLocation().getLineNumber(),
+              e.getLocation().getColumnNumber()),
           e);
     } catch (RuntimeException e) {
-      throw new FileException(name + " is not a readable SVG drawing: " + e.getMessage(), e);
+      throw new FileException(
+          Text.of("{name} is not a readable SVG drawing: {why}", name, Refused.why(e)), e);
     }
     return new OutlineFile.Sheet(reader.paths, reader.curves, reader.perUnit, reader.unit, 0);
   }
@@ -100,7 +105,11 @@ final class SvgPaths {
       int event = xml.next();
       if (event == XMLStreamConstants.START_ELEMENT) {
         if (frames.size() > DEEPEST) {
-          throw new FileException(name + " is nested deeper than any drawing needs" + place(xml));
+          throw new FileException(
+              Text.of(
+                  "{name}, line {line}: it is nested deeper than any drawing needs",
+                  name,
+                  place(xml)));
         }
         AffineTransform frame = new AffineTransform(frames.peek());
         String own = xml.getAttributeValue(null, "transform");
@@ -115,8 +124,8 @@ final class SvgPaths {
     }
   }
 
-  private static String place(XMLStreamReader xml) {
-    return " (line " + xml.getLocation().getLineNumber() + ")";
+  private static int place(XMLStreamReader xml) {
+    return xml.getLocation().getLineNumber();
   }
 
   private void element(XMLStreamReader xml, AffineTransform frame) throws FileException {
@@ -143,7 +152,8 @@ final class SvgPaths {
             default -> null;
           };
     } catch (IllegalArgumentException e) {
-      throw new FileException(name + ": " + e.getMessage() + place(xml), e);
+      throw new FileException(
+          Text.of("{name}, line {line}: {why}", name, place(xml), Refused.why(e)), e);
     }
     if (path != null) {
       add(path, frame, place(xml));
@@ -222,7 +232,7 @@ final class SvgPaths {
     }
   }
 
-  private void add(Path2D path, AffineTransform frame, String where) throws FileException {
+  private void add(Path2D path, AffineTransform frame, int line) throws FileException {
     curves(path, frame);
     PathIterator it =
         new FlatteningPathIterator(
@@ -244,11 +254,11 @@ final class SvgPaths {
       }
       if (++points > OutlineFile.MOST_POINTS) {
         throw new FileException(
-            name
-                + " has more than "
-                + OutlineFile.MOST_POINTS
-                + " corners, far more than an outline needs"
-                + where);
+            Text.of(
+                "{name}, line {line}: it has more than {most} corners, far more than an outline needs",
+                name,
+                line,
+                OutlineFile.MOST_POINTS));
       }
       it.next();
     }

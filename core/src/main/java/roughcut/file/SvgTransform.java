@@ -3,6 +3,8 @@ package roughcut.file;
 import java.awt.geom.AffineTransform;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /** A {@code transform} attribute: matrix, translate, scale, rotate and skews one after another. */
 final class SvgTransform {
@@ -17,7 +19,7 @@ final class SvgTransform {
    */
   static AffineTransform read(String text) {
     if (text.length() > 4000) {
-      throw new IllegalArgumentException("a transform is longer than any drawing needs");
+      throw new InvalidValue(Text.of("a transform is longer than any drawing needs"));
     }
     AffineTransform all = new AffineTransform();
     Matcher matcher = ONE.matcher(text);
@@ -43,7 +45,7 @@ final class SvgTransform {
       case "rotate3" -> AffineTransform.getRotateInstance(Math.toRadians(v[0]), v[1], v[2]);
       case "skewX1" -> AffineTransform.getShearInstance(Math.tan(Math.toRadians(v[0])), 0);
       case "skewY1" -> AffineTransform.getShearInstance(0, Math.tan(Math.toRadians(v[0])));
-      default -> throw new IllegalArgumentException("the transform “" + kind + "” isn't supported");
+      default -> throw new InvalidValue(Text.of("the transform “{kind}” isn't supported", kind));
     };
   }
 }

@@ -76,7 +76,7 @@ public record FretboardWork(
     public Text crosses() {
       return slotsCrossed.isEmpty()
           ? Text.of("no slot")
-          : Text.of("slots {slotsCrossed}, sawn again after gluing", slotsCrossed);
+          : Text.of("slots {slots}, sawn again after gluing", slotsCrossed);
     }
   }
 
@@ -209,23 +209,24 @@ public record FretboardWork(
                   "this gauge is rounder than the plan. A gap of {finished} at the centre is "
                       + "right. More: sand the edges. Less: sand the crown",
                   finished)
-              : Text.of(
-                  "the fretboard is flatter than the gauge, or has a flat strip on the crown: "
-                      + "sand the edges more{detail}",
-                  fits ? Text.NONE : Text.of(", until they show a gap of {finished}", finished));
+              : (fits
+                  ? Text.of(
+                      "the fretboard is flatter than the gauge, or has a flat strip on the crown: sand the edges more")
+                  : Text.of(
+                      "the fretboard is flatter than the gauge, or has a flat strip on the crown: sand the edges more, until they show a gap of {finished}",
+                      finished));
       case EDGES ->
           expected
               ? Text.of(
                   "this gauge is flatter than the plan. A gap of {finished} at the edges is "
                       + "right. More: sand the crown. Less: sand the edges",
                   finished)
-              : Text.of(
-                  "the fretboard is rounder than the gauge: sand the crown, which drops by about "
-                      + "the gap, or accept it{detail}",
-                  fits
-                      ? Text.NONE
-                      : Text.of(
-                          "; a finished one shows a gap of {finished} at the centre", finished));
+              : (fits
+                  ? Text.of(
+                      "the fretboard is rounder than the gauge: sand the crown, which drops by about the gap, or accept it")
+                  : Text.of(
+                      "the fretboard is rounder than the gauge: sand the crown, which drops by about the gap, or accept it; a finished one shows a gap of {finished} at the centre",
+                      finished));
     };
   }
 

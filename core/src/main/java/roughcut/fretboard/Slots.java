@@ -379,7 +379,7 @@ public record Slots(
   /** When the slots are deepened, in words, by the school. */
   public Text when() {
     if (!deepened()) {
-      return Text.of("sawn to {sawStop} in one go. Check the first two", Text.shown(sawStop));
+      return Text.of("sawn to {stop} in one go. Check the first two", Text.shown(sawStop));
     }
     boolean midway = midway();
     Slot worst = slots.get(0);

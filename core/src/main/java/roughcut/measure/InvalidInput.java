@@ -1,13 +1,21 @@
 package roughcut.measure;
 
 /**
- * A typed text that is not the number it should be; the message is in the maker's words and says
- * what would be read.
+ * A typed text that is not the number it should be; it says in the maker's words what would be
+ * read.
  */
-public final class InvalidInput extends Exception {
+public final class InvalidInput extends Exception implements Refused {
   private static final long serialVersionUID = 1L;
 
-  public InvalidInput(String message) {
-    super(message);
+  private final transient Text told;
+
+  public InvalidInput(Text told) {
+    super(told.toString());
+    this.told = told;
+  }
+
+  @Override
+  public Text told() {
+    return told;
   }
 }

@@ -19,6 +19,13 @@ public final class NumberReader {
               + "))\\s*(mm|cm|in|inch|inches|\"|″)?");
   private static final int LONGEST = 40;
 
+  private static final String NO_LENGTH = "“{typed}” is not a length; write for example {example}";
+  private static final String NO_NUMBER = "“{typed}” is not a number; write for example {example}";
+  private static final String NO_COUNT =
+      "“{typed}” is not a whole number; write for example {example}";
+  private static final String NO_ANGLE =
+      "“{typed}” is not an angle in degrees; write for example {example}";
+
   private NumberReader() {}
 
   /**
@@ -31,23 +38,23 @@ public final class NumberReader {
   public static double length(String text, Units units) throws InvalidInput {
     Matcher m = LENGTH.matcher(bounded(text).toLowerCase(java.util.Locale.ROOT));
     if (!m.matches()) {
-      throw isNotNumber("length", text, lengthExample(units));
+      throw isNotNumber(NO_LENGTH, text, lengthExample(units));
     }
     boolean fraction = m.group(3) != null;
     String unit = m.group(6);
     boolean whole = m.group(2) != null;
     if (whole && !fraction || fraction && ("mm".equals(unit) || "cm".equals(unit))) {
-      throw isNotNumber("length", text, lengthExample(units));
+      throw isNotNumber(NO_LENGTH, text, lengthExample(units));
     }
     if (fraction && unit == null && units.metric()) {
       throw new InvalidInput(
-          "“" + shown(text) + "” is a fraction without a unit; write for example 3/8 in");
+          Text.of("“{typed}” is a fraction without a unit; write for example 3/8 in", shown(text)));
     }
     double value;
     if (fraction) {
       double denominator = Double.parseDouble(m.group(4));
       if (denominator == 0) {
-        throw isNotNumber("length", text, lengthExample(units));
+        throw isNotNumber(NO_LENGTH, text, lengthExample(units));
       }
       value =
           Double.parseDouble(m.group(3)) / denominator
@@ -64,8 +71,7 @@ public final class NumberReader {
    * @throws Unreadable when the text is not an angle
    */
   public static double angle(String text) throws InvalidInput {
-    return number(
-        bounded(text).replaceFirst("\\s*(°|deg|degrees)$", ""), text, "angle in degrees", "12.5");
+    return number(bounded(text).replaceFirst("\\s*(°|deg|degrees)$", ""), text, NO_ANGLE, "12.5");
   }
 
   /**
@@ -76,7 +82,7 @@ public final class NumberReader {
   public static double count(String text) throws InvalidInput {
     double value = number(bounded(text), text, "whole number", "22");
     if (value != Math.rint(value)) {
-      throw isNotNumber("whole number", text, "22");
+      throw isNotNumber(NO_COUNT, text, "22");
     }
     return value;
   }
@@ -87,24 +93,24 @@ public final class NumberReader {
    * @throws Unreadable when the text is not a number
    */
   public static double ratio(String text) throws InvalidInput {
-    return number(bounded(text), text, "number", "2.5");
+    return number(bounded(text), text, NO_NUMBER, "2.5");
   }
 
-  private static double number(String trimmed, String text, String what, String example)
+  private static double number(String trimmed, String text, String sentence, String example)
       throws InvalidInput {
     Matcher m = NUMBER.matcher(trimmed);
     if (!m.matches()) {
-      throw isNotNumber(what, text, example);
+      throw isNotNumber(sentence, text, example);
     }
     return signed(m.group(1), decimal(m.group(2)));
   }
 
   private static String bounded(String text) throws InvalidInput {
     if (text == null || text.isBlank()) {
-      throw new InvalidInput("no number typed yet");
+      throw new InvalidInput(Text.of("no number typed yet"));
     }
     if (text.length() > LONGEST) {
-      throw new InvalidInput("“" + shown(text) + "” is too long for a number");
+      throw new InvalidInput(Text.of("“{typed}” is too long for a number", shown(text)));
     }
     return text.strip();
   }
@@ -132,10 +138,8 @@ public final class NumberReader {
     return units.metric() ? "640 or 25 1/4 in" : "25.2 or 25 1/4 or 640 mm";
   }
 
-  private static InvalidInput isNotNumber(String what, String text, String example) {
-    String article = what.matches("[aeiou].*") ? "an " : "a ";
-    return new InvalidInput(
-        "“" + shown(text) + "” is not " + article + what + "; write for example " + example);
+  private static InvalidInput isNotNumber(String sentence, String text, String example) {
+    return new InvalidInput(Text.of(sentence, shown(text), example));
   }
 
   private static String shown(String text) {

@@ -36,9 +36,9 @@ public final class Pitch {
       return NumberReader.ratio(text.replaceFirst("(?i)\\s*hz\\s*$", ""));
     } catch (InvalidInput e) {
       throw new InvalidInput(
-          "“"
-              + text.strip()
-              + "” is neither a note nor a frequency; write for example E4 or 329.63");
+          Text.of(
+              "“{typed}” is neither a note nor a frequency; write for example E4 or 329.63",
+              text.strip()));
     }
   }
 

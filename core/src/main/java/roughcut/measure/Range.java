@@ -23,7 +23,7 @@ public record Range(Quantity quantity, double least, double most) {
   public double read(String text, Units units) throws InvalidInput {
     double value = number(text, units);
     if (!allows(value)) {
-      throw new InvalidInput(refusal(value, units));
+      throw new InvalidInput(refusal(value));
     }
     return value;
   }
@@ -45,11 +45,12 @@ public record Range(Quantity quantity, double least, double most) {
     };
   }
 
-  /** What is wrong with a value outside the limits, in words. */
-  public String refusal(double value, Units units) {
+  /** What is wrong with a value outside the limits. */
+  public Text refusal(double value) {
     boolean low = value < least;
-    return NumberWriter.text(value, quantity, units)
-        + (low ? " is too small: at least " : " is too large: at most ")
-        + NumberWriter.text(low ? least : most, quantity, units);
+    return Text.of(
+        low ? "{value} is too small: at least {limit}" : "{value} is too large: at most {limit}",
+        Text.shown(value, quantity),
+        Text.shown(low ? least : most, quantity));
   }
 }

@@ -355,11 +355,6 @@ public record Text(String template, List<Arg> args) {
     return said.append(sentence, at, sentence.length()).toString();
   }
 
-  /** This and more behind it. */
-  public Text and(Text more) {
-    return isEmpty() ? more : more.isEmpty() ? this : of("{one}{more}", this, more);
-  }
-
   /** As it is read in millimetres. */
   @Override
   public String toString() {

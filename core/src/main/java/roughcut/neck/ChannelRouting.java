@@ -69,11 +69,10 @@ public record ChannelRouting(ChannelMachine machine, Optional<Text> when, List<M
                   "Hand router: the guide runs along the true edge of the blank, the base stops "
                       + "beyond the channel ends.");
         };
-    return Text.of(
-        "{led}{detail}",
-        led,
-        when.map(w -> Text.of(" Cut it {when}; both ends are measured from the heel end.", w))
-            .orElse(Text.NONE));
+    Text cut =
+        when.map(w -> Text.of("Cut it {when}; both ends are measured from the heel end.", w))
+            .orElse(Text.NONE);
+    return Text.joined(List.of(led, cut), " ");
   }
 
   /** Whether beginnings are counted from the heel end, too: a scarf saws the head's end off. */

@@ -178,8 +178,7 @@ public record Facets(
       ValueRegistry registry) {
     List<Bevel> own = bevels.stream().filter(b -> b.round() == round).toList();
     String id = id(station, bass) + "." + round;
-    Text where =
-        Text.of("{called}{detail}", called(station), bass ? Text.of(", bass side") : Text.NONE);
+    Text where = where(station, bass);
     Value a =
         SearchedValue.of(
             NeckKeys.SECTION_A, profile.halfWidth(), Text.of("found at the station"), provenance);
@@ -246,6 +245,10 @@ public record Facets(
     return id(station, bass);
   }
 
+  private static Text where(String station, boolean bass) {
+    return bass ? Text.of("{station}, bass side", called(station)) : called(station);
+  }
+
   private static Text called(String station) {
     return station.matches("\\d+")
         ? Text.of("fret {station}", station)
@@ -275,11 +278,11 @@ public record Facets(
     return registry.find(
         id(station, bass) + ".ridge",
         Text.of(
-            "Ridges left after {rounds}{which}{called}{which2}",
+            rounds == 1
+                ? "Ridges left after {rounds} round, {station}"
+                : "Ridges left after {rounds} rounds, {station}",
             rounds,
-            rounds == 1 ? Text.of(" round, ") : Text.of(" rounds, "),
-            called(station),
-            bass ? Text.of(", bass side") : Text.NONE),
+            where(station, bass)),
         FINE_LENGTH,
         highest,
         Text.of("found at the corners between bevels"),

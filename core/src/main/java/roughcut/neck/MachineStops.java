@@ -239,9 +239,7 @@ public record MachineStops(
       return put(
           id,
           Text.of(
-              "{guide} to cutter edge{which}",
-              guide,
-              heel ? Text.of(", at its heel end") : Text.NONE),
+              heel ? "{guide} to cutter edge, at its heel end" : "{guide} to cutter edge", guide),
           "W_2 − y − w / 2",
           in("W_2", half(x)),
           in("y", aside(y)),
@@ -265,8 +263,9 @@ public record MachineStops(
       return put(
           "wedge",
           Text.of(
-              "Wedge on the fence, thick at the {which} end, height",
-              heel < head ? Text.of("heel") : Text.of("headstock")),
+              heel < head
+                  ? "Wedge on the fence, thick at the heel end, height"
+                  : "Wedge on the fence, thick at the headstock end, height"),
           "abs(f − f_h)",
           in("f", registry.values().get(run.prefix() + ".fence")),
           in("f_h", registry.values().get(run.prefix() + ".fence-heel")));
@@ -320,15 +319,21 @@ public record MachineStops(
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
       return stop(
           "start-stop",
-          Text.of(
-              "{end} end to {mark}{when}",
-              fromHeel ? Text.of("Heel") : Text.of("Head"),
-              based() ? Text.of("the stop before it") : Text.of("its start"),
-              blank.when().map(w -> Text.of(", {when}", w)).orElse(Text.NONE)),
+          blank
+              .when()
+              .map(w -> Text.of("{stop}, {when}", startLabel(fromHeel), w))
+              .orElse(startLabel(fromHeel)),
           value,
           based() ? plain + (fromHeel ? " + (b − D / 2)" : " − (b − D / 2)") : plain,
           in(fromHeel ? "x_1" : "x_0", end),
           in("x_s", start));
+    }
+
+    private Text startLabel(boolean fromHeel) {
+      return Text.of(
+          fromHeel
+              ? based() ? "Heel end to the stop before it" : "Heel end to its start"
+              : based() ? "Head end to the stop before it" : "Head end to its start");
     }
 
     private Value endStop() {
@@ -348,8 +353,7 @@ public record MachineStops(
               run.provenance());
       return stop(
           "end-stop",
-          Text.of(
-              "Heel end to {which}", based() ? Text.of("the stop beyond it") : Text.of("its end")),
+          Text.of(based() ? "Heel end to the stop beyond it" : "Heel end to its end"),
           heel.value() - end.value() - reach(),
           based() ? "x_1 − x_e − (b − D / 2)" : "x_1 − x_e",
           in("x_1", heel),

@@ -57,13 +57,11 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
         worst = station;
       }
     }
+    Text near = frets.near(worst.x());
     Text where =
-        Text.of(
-            "{near}{detail}",
-            frets.near(worst.x()),
-            back.neck().symmetrical()
-                ? Text.NONE
-                : worst.bass() ? Text.of(", bass side") : Text.of(", treble side"));
+        back.neck().symmetrical()
+            ? near
+            : Text.of(worst.bass() ? "{place}, bass side" : "{place}, treble side", near);
     return of(worst, back, where, rounds, registry);
   }
 

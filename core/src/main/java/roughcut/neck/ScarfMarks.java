@@ -129,9 +129,7 @@ public record ScarfMarks(
             "clamp shaft and offcut with both bevels in one plane, and plane them "
                 + "together, square across"));
     steps.add(
-        Text.of(
-            "turn the offcut over{detail}",
-            swaps ? Text.of(": its strips change sides") : Text.NONE));
+        Text.of(swaps ? "turn the offcut over: its strips change sides" : "turn the offcut over"));
     steps.add(
         pinSide.isPresent()
             ? Text.of("pin the joint in the waste, then glue")

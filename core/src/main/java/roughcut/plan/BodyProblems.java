@@ -41,10 +41,11 @@ final class BodyProblems extends Problems {
                         ? SurfaceDecisions.OUTLINE_TURN.id()
                         : crossed(),
                     Text.of(
-                        "the outline crosses itself {x} from the nut line, {size} to the {detail} side",
+                        p.y() < 0
+                            ? "the outline crosses itself {x} from the nut line, {size} to the bass side"
+                            : "the outline crosses itself {x} from the nut line, {size} to the treble side",
                         mm(p.x()),
-                        mm(Math.abs(p.y())),
-                        p.y() < 0 ? Text.of("bass") : Text.of("treble"))));
+                        mm(Math.abs(p.y())))));
     inputs
         .design()
         .drawn()
@@ -63,9 +64,10 @@ final class BodyProblems extends Problems {
         add(
             SurfaceDecisions.OUTLINE_SCALE.id(),
             Text.of(
-                "the imported outline is {length} long: was it drawn in {detail}",
-                mm(length),
-                length < 150 ? Text.of("inches, 25.4 times as large?") : Text.of("another unit?")));
+                length < 150
+                    ? "the imported outline is {length} long: was it drawn in inches, 25.4 times as large?"
+                    : "the imported outline is {length} long: was it drawn in another unit?",
+                mm(length)));
       }
     }
   }
@@ -87,7 +89,7 @@ final class BodyProblems extends Problems {
         BodyDecisions.BODY_WAIST,
         none.waist().isPresent()
             ? Text.of(
-                "no smooth curve has this waist with these bouts: at most {getAsDouble}",
+                "no smooth curve has this waist with these bouts: at most {waist}",
                 mm(none.waist().getAsDouble()))
             : Text.of("no smooth curve has these two bouts, whatever the waist"));
   }

@@ -69,22 +69,18 @@ final class ChannelProblems {
     found.stop(
         tried.get(0).off().get().id(),
         Text.of(
-            "{run}: the trial cut is {where}{detail}",
-            run.name(),
-            where,
             off.getMax() - off.getMin() > SET
-                ? Text.of(
-                    ". The channel would run out along the neck: set the fence parallel or true "
-                        + "the edge, and try again")
-                : Text.of(". Move the fence by that and try again")));
+                ? "{run}: the trial cut is {where}. The channel would run out along the neck: set the fence parallel or true the edge, and try again"
+                : "{run}: the trial cut is {where}. Move the fence by that and try again",
+            run.name(),
+            where));
   }
 
   private static Text way(double off) {
     return Math.abs(off) < Precision.SHOWN
         ? Text.of("right")
         : Text.of(
-            "{size}{detail}",
-            Text.length(Math.abs(off), 2),
-            off > 0 ? Text.of(" too far from the edge") : Text.of(" too near the edge"));
+            off > 0 ? "{size} too far from the edge" : "{size} too near the edge",
+            Text.length(Math.abs(off), 2));
   }
 }

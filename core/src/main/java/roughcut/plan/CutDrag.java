@@ -71,13 +71,11 @@ public record CutDrag(Design design, Text words) {
     double x = along.clampedInto(now(plan, along) + (fromSaddle ? -dx : dx));
     double y = now(plan, aside) + dy;
     double snapped = Math.abs(y) < SNAP ? 0 : aside.clampedInto(y);
+    Text place =
+        Text.of(fromSaddle ? "{along} to the saddle line" : "{along} to the fretboard", text(x));
     return new CutDrag(
         aside.with(along.with(plan.build().design(), x), snapped),
-        Text.of(
-            "{text}{detail}{detail2}",
-            text(x),
-            fromSaddle ? Text.of(" to the saddle line") : Text.of(" to the fretboard"),
-            snapped == 0 ? Text.NONE : Text.of(", {text} sideways", text(snapped))));
+        snapped == 0 ? place : Text.of("{place}, {sideways} sideways", place, text(snapped)));
   }
 
   private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy) {
@@ -90,7 +88,7 @@ public record CutDrag(Design design, Text words) {
     y = across.clampedInto(y);
     return new CutDrag(
         across.with(along.with(plan.build().design(), x), y),
-        Text.of("{text} along, {text2} across", text(x), text(y)));
+        Text.of("{along} along, {across} across", text(x), text(y)));
   }
 
   /** Into line with another of its type, or to equal spacing between its two neighbours. */
@@ -134,7 +132,7 @@ public record CutDrag(Design design, Text words) {
       }
     }
     return holds
-        ? new CutDrag(design, Text.of("with its controls, {text}, {text2}", text(dx), text(dy)))
+        ? new CutDrag(design, Text.of("with its controls, {along}, {across}", text(dx), text(dy)))
         : placed(plan, cavity, dx, dy);
   }
 
@@ -173,7 +171,7 @@ public record CutDrag(Design design, Text words) {
     return new CutDrag(
         out.with(along.with(plan.build().design(), x), y),
         Text.of(
-            "point {number} of the {label} side, {text} along, {text2} out",
+            "point {number} of the {label} side, {along} along, {out} out",
             number,
             side.toLowerCase(Locale.ROOT),
             text(x),

@@ -84,9 +84,9 @@ final class LayoutProblems extends Problems {
     add(
         Decisions.FRETBOARD_PAST_LAST,
         Text.of(
-            "the last slot runs out of the fretboard end on the {detail} side, by {past}; "
-                + "{enough}",
-            side < 0 ? Text.of("bass") : Text.of("treble"),
+            side < 0
+                ? "the last slot runs out of the fretboard end on the bass side, by {past}; {enough}"
+                : "the last slot runs out of the fretboard end on the treble side, by {past}; {enough}",
             mm(past),
             enough));
   }

@@ -60,7 +60,7 @@ final class Readiness {
           StringDecisions.EXPOSED.id(),
           Text.of(
               "the fretboard runs {beyond} beyond the pocket and is {deep} inside the body "
-                  + "there: use a longer heel, a shorter fretboard, or {deep2} more height above "
+                  + "there: use a longer heel, a shorter fretboard, or {more} more height above "
                   + "the body",
               Text.length(beyond, 1),
               Text.length(deep, 1),
@@ -98,10 +98,12 @@ final class Readiness {
                 .distinct()
                 .collect(Collectors.joining(", "));
         found.look(
-            Text.of(
-                "shop.json has a limit for “{kind}”, which is no kind of clearance{detail}",
-                kind,
-                alike.isEmpty() ? Text.NONE : Text.of("; similar ones: {alike}", alike)));
+            alike.isEmpty()
+                ? Text.of("shop.json has a limit for “{kind}”, which is no kind of clearance", kind)
+                : Text.of(
+                    "shop.json has a limit for “{kind}”, which is no kind of clearance; similar ones: {alike}",
+                    kind,
+                    alike));
       }
     }
     return found.list();
@@ -174,14 +176,16 @@ final class Readiness {
           inputs.get(FretboardDecisions.SANDED).measured()
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
-          Text.of(
-              "{detail} once the fretboard is sanded, and the tang needs {tang}: deepen them "
-                  + "by {length} after sanding",
-              least > 0
-                  ? Text.of("the slots are {least} deep", Text.length(least, 2))
-                  : Text.of("no slot depth is left"),
-              Text.length(tang, 2),
-              Text.length(tang + clearance - least, 2)));
+          least > 0
+              ? Text.of(
+                  "the slots are {least} deep once the fretboard is sanded, and the tang needs {tang}: deepen them by {length} after sanding",
+                  Text.length(least, 2),
+                  Text.length(tang, 2),
+                  Text.length(tang + clearance - least, 2))
+              : Text.of(
+                  "no slot depth is left once the fretboard is sanded, and the tang needs {tang}: deepen them by {length} after sanding",
+                  Text.length(tang, 2),
+                  Text.length(tang + clearance - least, 2)));
     }
   }
 

@@ -57,7 +57,7 @@ final class ScarfProblems {
       found.look(
           Decisions.HEAD_VENEER.id(),
           Text.of(
-              "the scarf joint shows on the headstock face, {seamTop} from the break line: a "
+              "the scarf joint shows on the headstock face, {seam} from the break line: a "
                   + "face veneer covers it",
               Text.length(joint.seamTop().value(), 1)));
     }

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.List;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 
@@ -50,7 +51,7 @@ public record StraightedgeCheck(Datum from, double shows) {
 
   public StraightedgeCheck {
     if (!Double.isFinite(shows)) {
-      throw new IllegalArgumentException("enter the ruler reading");
+      throw new InvalidValue(Text.of("enter the ruler reading"));
     }
   }
 

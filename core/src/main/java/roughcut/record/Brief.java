@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 
 /**
@@ -65,10 +66,10 @@ public record Brief(
   public record Wish(String words, Kind kind, String value, double limit, boolean held) {
     public Wish {
       if (words == null || words.isBlank() || words.length() > 200) {
-        throw new IllegalArgumentException("a requirement needs a few words, at most 200 letters");
+        throw new InvalidValue(Text.of("a requirement needs a few words, at most 200 letters"));
       }
       if (kind.limited() && !Double.isFinite(limit)) {
-        throw new IllegalArgumentException(words + ": enter the number");
+        throw new InvalidValue(Text.of("{words}: enter the number", words));
       }
     }
 
@@ -82,7 +83,7 @@ public record Brief(
     wishes = List.copyOf(wishes);
     notBefore = Collections.unmodifiableMap(new TreeMap<>(notBefore));
     if (wishes.size() > MOST_WISHES) {
-      throw new IllegalArgumentException("a brief has at most " + MOST_WISHES + " lines");
+      throw new InvalidValue(Text.of("a brief has at most {most} lines", MOST_WISHES));
     }
   }
 

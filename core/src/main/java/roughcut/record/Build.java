@@ -3,6 +3,8 @@ package roughcut.record;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.design.Design;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * One instrument: what it is called, what was decided, what was read and done, and what it has to
@@ -13,8 +15,8 @@ public record Build(String name, Design design, Log log, Brief brief) {
 
   public Build {
     if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "a build needs a name of at most " + LONGEST_NAME + " letters");
+      throw new InvalidValue(
+          Text.of("a build needs a name of at most {most} letters", LONGEST_NAME));
     }
   }
 

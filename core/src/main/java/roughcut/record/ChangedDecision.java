@@ -1,6 +1,8 @@
 package roughcut.record;
 
 import java.time.LocalDateTime;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * Something that the maker decided otherwise when work on the wood had begun.
@@ -12,7 +14,7 @@ import java.time.LocalDateTime;
 public record ChangedDecision(LocalDateTime at, String of, String was, String is) {
   public ChangedDecision {
     if (at == null || of == null || was == null || is == null || is.isBlank() && of.isBlank()) {
-      throw new IllegalArgumentException("a changed decision needs an id or some words");
+      throw new InvalidValue(Text.of("a changed decision needs an id or some words"));
     }
   }
 }

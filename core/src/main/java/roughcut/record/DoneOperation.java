@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import roughcut.design.OperationId;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * One operation that was done.
@@ -29,7 +31,7 @@ public record DoneOperation(
     cutAt = Collections.unmodifiableMap(new TreeMap<>(cutAt));
     accepted = Collections.unmodifiableMap(new TreeMap<>(accepted));
     if (operation.isBlank() || at == null) {
-      throw new IllegalArgumentException("a finished operation needs a name and a time");
+      throw new InvalidValue(Text.of("a finished operation needs a name and a time"));
     }
   }
 

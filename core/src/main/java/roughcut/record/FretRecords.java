@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import roughcut.design.Decisions;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * What was done to which fret and when; a record for each, not one tick for all. Immutable.
@@ -21,7 +23,7 @@ public record FretRecords(Map<Integer, Map<FretStage, LocalDate>> done) {
     done.forEach(
         (fret, stages) -> {
           if (fret < 1 || fret > Decisions.FRETS.most()) {
-            throw new IllegalArgumentException("there is no fret " + fret);
+            throw new InvalidValue(Text.of("there is no fret {fret}", fret));
           }
           if (!stages.isEmpty()) {
             copy.put(fret, Collections.unmodifiableMap(new EnumMap<>(stages)));

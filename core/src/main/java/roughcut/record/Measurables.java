@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.OperationId;
 import roughcut.design.ReadingKind;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Text;
@@ -195,10 +196,7 @@ public final class Measurables {
       case "gap-treble", "gap-bass" ->
           fine(
               id,
-              Text.of(
-                  "{of}gap {which}",
-                  of,
-                  what.endsWith("treble") ? Text.of("treble") : Text.of("bass")),
+              Text.of(what.endsWith("treble") ? "{of}gap treble" : "{of}gap bass", of),
               0,
               20,
               Text.of(
@@ -226,7 +224,7 @@ public final class Measurables {
               wired(Text.of("Which end of a compass needle do the poles attract?")),
               Text.of("south end"),
               Text.of("north end"));
-      default -> throw new IllegalArgumentException("nothing of a pickup is called " + what);
+      default -> throw new InvalidValue(Text.of("nothing of a pickup is called {what}", what));
     };
   }
 
@@ -293,8 +291,9 @@ public final class Measurables {
     return Measurable.stage(
         "fence." + channel + "." + place.word(),
         Text.of(
-            "Fence of the {which}, tried {place}",
-            channel.equals("rod") ? Text.of("rod channel") : Text.of("stiffener channels"),
+            channel.equals("rod")
+                ? "Fence of the rod channel, tried {place}"
+                : "Fence of the stiffener channels, tried {place}",
             place.words()),
         0,
         200,
@@ -317,9 +316,8 @@ public final class Measurables {
     return new Measurable(
         placeId(cut, way),
         Text.of(
-            "{cutTitle}{which}",
-            named.cutTitle(cut),
-            along ? Text.of(", from the body edge") : Text.of(", from the centre line")),
+            along ? "{cut}, from the body edge" : "{cut}, from the centre line",
+            named.cutTitle(cut)),
         new ReadingKind.Result(
             along
                 ? Text.of("Along the centre line, from the body edge at the neck to its middle.")

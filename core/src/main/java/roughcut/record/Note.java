@@ -1,6 +1,8 @@
 package roughcut.record;
 
 import java.time.LocalDateTime;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * A note of the maker's own.
@@ -13,10 +15,10 @@ public record Note(LocalDateTime at, String about, String words, String picture)
 
   public Note {
     if (at == null || words == null || words.isBlank() && picture.isBlank()) {
-      throw new IllegalArgumentException("a note needs some words or a picture");
+      throw new InvalidValue(Text.of("a note needs some words or a picture"));
     }
     if (words.length() > LONGEST) {
-      throw new IllegalArgumentException("a note has at most " + LONGEST + " letters");
+      throw new InvalidValue(Text.of("a note has at most {most} letters", LONGEST));
     }
   }
 }

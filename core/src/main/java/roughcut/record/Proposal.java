@@ -1,5 +1,6 @@
 package roughcut.record;
 
+import java.util.List;
 import java.util.function.UnaryOperator;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -23,6 +24,6 @@ public record Proposal(Text text, UnaryOperator<Build> change) {
 
   /** The same with more to say. */
   public Proposal saying(Text more) {
-    return more.isEmpty() ? this : new Proposal(text.and(more), change);
+    return more.isEmpty() ? this : new Proposal(Text.joined(List.of(text, more), "; "), change);
   }
 }

@@ -2,6 +2,8 @@ package roughcut.record;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * One reading taken from the wood. Readings are all kept; of one thing the one entered last that
@@ -21,7 +23,7 @@ public record Reading(
 
   public Reading {
     if (!Double.isFinite(value) || at == null) {
-      throw new IllegalArgumentException("a reading of " + of + " needs a number and a time");
+      throw new InvalidValue(Text.of("a reading of {of} needs a number and a time", of));
     }
   }
 

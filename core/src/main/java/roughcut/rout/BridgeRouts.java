@@ -144,7 +144,7 @@ final class BridgeRouts {
     for (int side : new int[] {-1, 1}) {
       bore(
           side < 0 ? "tail-bass" : "tail-treble",
-          Text.of("{detail} post of the tailpiece", side < 0 ? Text.of("bass") : Text.of("treble")),
+          Text.of(side < 0 ? "bass post of the tailpiece" : "treble post of the tailpiece"),
           CutKind.POST,
           new Point(datum + tail.back(), middle + side * tail.posts() / 2),
           tail.bore(),

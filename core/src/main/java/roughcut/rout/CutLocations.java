@@ -118,9 +118,8 @@ public final class CutLocations {
         new ValueKey(
             place.id(),
             Text.of(
-                "{title}{which}",
-                cut.title(),
-                along ? Text.of(", from the body edge") : Text.of(", from the centre line")),
+                along ? "{title}, from the body edge" : "{title}, from the centre line",
+                cut.title()),
             place.quantity());
     Value found = SearchedValue.of(key, drawn, Text.of("found on the drawing"), shaped);
     Optional<Value> read = builder.inputs.read(place, found);

@@ -57,10 +57,7 @@ final class DrillStops {
     for (int i = 0; i < Math.min(2, wide.length); i++) {
       body.registry.find(
           "rout." + cut.name() + (i == 0 ? ".bit" : ".bit-2"),
-          Text.of(
-              "{title}{which}",
-              cut.title(),
-              i == 0 ? Text.of(", bit") : Text.of(", bit for the part below")),
+          Text.of(i == 0 ? "{title}, bit" : "{title}, bit for the part below", cut.title()),
           LENGTH,
           wide[wide.length - 1 - i],
           Text.of("found from the hole as planned"),

@@ -233,17 +233,18 @@ public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
       double longest = Math.min(cut + step, job.depth) + job.template - TOUCH;
       Text.Arg radius = Text.length(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
-      return Text.of(
-          "no cutter in the drawer can continue from {cut}: you need a bearing cutter of "
-              + "at most {radius} with a cutting length {detail}",
-          Text.length(cut, 1),
-          radius,
-          longest < wanted
-              ? Text.of("of at most {longest}, then a longer one", Text.length(longest, 1))
-              : Text.of(
-                  "between {wanted} and {longest}",
-                  Text.length(wanted, 1),
-                  Text.length(longest, 1)));
+      return longest < wanted
+          ? Text.of(
+              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at most {radius} with a cutting length of at most {longest}, then a longer one",
+              Text.length(cut, 1),
+              radius,
+              Text.length(longest, 1))
+          : Text.of(
+              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at most {radius} with a cutting length between {wanted} and {longest}",
+              Text.length(cut, 1),
+              radius,
+              Text.length(wanted, 1),
+              Text.length(longest, 1));
     }
   }
 }

@@ -204,7 +204,7 @@ public record PickupSetUp(
       findings.look(
           other.id("kind"),
           Text.of(
-              "{one} reads {resistance}, {other} {resistance2}. Two of a kind read alike: "
+              "{one} reads {resistance}, {other} {another}. Two of a kind read alike: "
                   + "one may have shorted windings, unless it is overwound on purpose",
               one.words(),
               kiloOhms(a.value()),
@@ -223,12 +223,11 @@ public record PickupSetUp(
       findings.look(
           pickup.id("kind"),
           Text.of(
-              "{pickup}, {number} kΩ: {detail}",
-              pickup.words(),
-              Text.fixed(kiloOhms, 2),
               kiloOhms < SHORTED
-                  ? Text.of("almost nothing: look for a short before you install it")
-                  : Text.of("no connection: look for a broken wire or a cold joint")));
+                  ? "{pickup}, {number} kΩ: almost nothing: look for a short before you install it"
+                  : "{pickup}, {number} kΩ: no connection: look for a broken wire or a cold joint",
+              pickup.words(),
+              Text.fixed(kiloOhms, 2)));
     } else if (listed.value() > 0
         && Math.abs(kiloOhms - listed.value()) > OFF_ITS_SHEET * listed.value()) {
       findings.look(

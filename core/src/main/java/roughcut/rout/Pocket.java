@@ -121,8 +121,9 @@ public record Pocket(
           Topic.BODY,
           Decisions.HEEL_THICKNESS.id(),
           Text.of(
-              "the pocket would have no depth at the {detail}",
-              front.value() < end.value() ? Text.of("body edge") : Text.of("heel end")),
+              front.value() < end.value()
+                  ? "the pocket would have no depth at the body edge"
+                  : "the pocket would have no depth at the heel end"),
           new Point(joint.value(), 0));
     }
     Value asCut = builder.clearance("pocket", clearance);

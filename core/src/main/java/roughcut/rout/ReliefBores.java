@@ -92,7 +92,7 @@ record ReliefBores(Value count, Value wanted, boolean met) {
       builder.addProblem(
           target.id(),
           Text.of(
-              "{mostBores} relief holes still leave it {round} g too heavy, and no more are "
+              "{most} relief holes still leave it {round} g too heavy, and no more are "
                   + "planned. Wider ones remove more each",
               MOST_BORES,
               Math.round(over - taken)),

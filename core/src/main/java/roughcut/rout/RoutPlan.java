@@ -166,11 +166,11 @@ public record RoutPlan(
     return shim.map(
         s ->
             Text.of(
-                "{label}: {height}. The depths below are at the {detail}; at the other end the "
-                    + "floor is that much higher",
+                s.atHeel()
+                    ? "{label}: {height}. The depths below are at the body edge; at the other end the floor is that much higher"
+                    : "{label}: {height}. The depths below are at the heel end; at the other end the floor is that much higher",
                 s.height().label().small(),
-                Text.shown(s.height()),
-                s.atHeel() ? Text.of("body edge") : Text.of("heel end")));
+                Text.shown(s.height())));
   }
 
   private static void passes(
@@ -242,10 +242,9 @@ public record RoutPlan(
 
   /** What it makes: of a cut with several floors each by its own. */
   public Text words() {
-    return Text.of(
-        "{cut}{detail}",
-        cut.words(),
-        floor().isEmpty() ? Text.NONE : Text.of(", {floor}", Text.word(floor())));
+    return floor().isEmpty()
+        ? cut.words()
+        : Text.of("{cut}, {floor}", cut.words(), Text.word(floor()));
   }
 
   /** Which of a cut's floors it makes: its legs, its ledge; empty for the cut itself. */

@@ -110,14 +110,12 @@ public record TemplatePlan(
     if (template.opening().isPresent() && Math.abs(template.opening().get() - wanted) > WORN) {
       double off = template.opening().get() - wanted;
       return Text.of(
-          "its opening was last measured as {name}, planned {wanted}: the rout comes out "
-              + "{size}{detail}",
+          off > 0
+              ? "its opening was last measured as {name}, planned {wanted}: the rout comes out {size} wider. Walls, cover and fit follow that"
+              : "its opening was last measured as {name}, planned {wanted}: the rout comes out {size} narrower: ease it by hand, or correct the template",
           Text.length(template.opening().get(), 2),
           Text.length(wanted, 2),
-          Text.length(Math.abs(off), 2),
-          off > 0
-              ? Text.of(" wider. Walls, cover and fit follow that")
-              : Text.of(" narrower: ease it by hand, or correct the template"));
+          Text.length(Math.abs(off), 2));
     }
     return Text.NONE;
   }

@@ -80,7 +80,7 @@ final class Wires {
       builder.addProblem(
           fitting.id("kind"),
           Text.of(
-              "{fitting} can't be drilled: the {name} meets the {name2}",
+              "{fitting} can't be drilled: the {one} meets the {other}",
               fitting.words(),
               from.get().words(),
               to.get().words()),

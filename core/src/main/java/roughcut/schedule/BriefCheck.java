@@ -135,12 +135,9 @@ public record BriefCheck(Text words, State state, Text how) {
         : new BriefCheck(
             Text.raw(wish.words()),
             State.BROKEN,
-            Text.of(
-                "{get}{which}",
-                missing.get(0),
-                missing.size() > 1
-                    ? Text.of(", and {value} more", missing.size() - 1)
-                    : Text.NONE));
+            missing.size() > 1
+                ? Text.of("{get}, and {value} more", missing.get(0), missing.size() - 1)
+                : Text.of("{get}", missing.get(0)));
   }
 
   private static BriefCheck costs(Plan plan, Brief.Wish wish) {

@@ -178,16 +178,13 @@ public final class HardwareNeeds {
               .flatMap(Optional::stream)
               .mapToDouble(Value::value)
               .sum();
-      Text much =
-          mass > 0
-              ? Text.of(", {number} for blanks alone", Text.shown(mass, Quantity.MASS))
-              : Text.NONE;
+      String glue = GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name();
       all.add(
           new Need(
-              Text.of(
-                  "{name}{much}",
-                  GlueBook.get(plan.given(BlankDecisions.GLUE).word()).name(),
-                  much),
+              mass > 0
+                  ? Text.of(
+                      "{glue}, {mass} for blanks alone", glue, Text.shown(mass, Quantity.MASS))
+                  : Text.raw(glue),
               Text.of(
                   "for: {operations}",
                   Text.joined(glued.stream().map(Operation::title).toList(), "; ")),

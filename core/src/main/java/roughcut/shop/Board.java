@@ -3,6 +3,7 @@ package roughcut.shop;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
@@ -48,32 +49,34 @@ public record Board(
   public Board {
     marks = List.copyOf(marks);
     if (id == null || !id.matches("[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,39}")) {
-      throw new IllegalArgumentException(
-          "a board needs a short name of letters and digits, not “" + id + "”");
+      throw new InvalidValue(
+          Text.of("a board needs a short name of letters and digits, not “{id}”", id));
     }
-    check("length", length);
-    check("width", width);
-    check("thickness", thickness);
+    check(Text.of("length"), length);
+    check(Text.of("width"), width);
+    check(Text.of("thickness"), thickness);
     for (BoardMark mark : marks) {
       checkInside(id, mark, length, width);
     }
     if (!(runOut >= 0 && runOut <= 45)) {
-      throw new IllegalArgumentException(id + ": the grain runout is between 0 and 45°");
+      throw new InvalidValue(Text.of("{id}: the grain runout is between 0 and 45°", id));
     }
     if (mass.isPresent() && !(mass.getAsDouble() > 0 && mass.getAsDouble() < 1e6)) {
-      throw new IllegalArgumentException(id + ": a weighed board weighs more than nothing");
+      throw new InvalidValue(Text.of("{id}: a weighed board weighs more than nothing", id));
     }
     if (price.isPresent() && !(price.getAsDouble() >= 0 && price.getAsDouble() < 1e7)) {
-      throw new IllegalArgumentException(id + ": a price is 0 or more, and under ten millions");
+      throw new InvalidValue(Text.of("{id}: a price is 0 or more, and under ten millions", id));
     }
     if (moisture.isPresent() && !(moisture.getAsDouble() >= 0 && moisture.getAsDouble() <= 200)) {
-      throw new IllegalArgumentException(id + ": moisture is between 0 and 200 %");
+      throw new InvalidValue(Text.of("{id}: moisture is between 0 and 200 %", id));
     }
   }
 
-  private static void check(String what, OptionalDouble mm) {
+  private static void check(Text side, OptionalDouble mm) {
     if (mm.isPresent() && !(mm.getAsDouble() > 0 && mm.getAsDouble() <= LONGEST)) {
-      throw new IllegalArgumentException("a board's " + what + " is more than 0 and at most 10 m");
+      throw new InvalidValue(
+          Text.of(
+              "a board's {side} is more than 0 and at most {most}", side, Text.length(LONGEST, 0)));
     }
   }
 
@@ -83,15 +86,18 @@ public record Board(
         || mark.y() < 0
         || length.isPresent() && mark.x() + mark.length() > length.getAsDouble() + Precision.NEAR
         || width.isPresent() && mark.y() + mark.width() > width.getAsDouble() + Precision.NEAR) {
-      throw new IllegalArgumentException(
-          id
-              + ": the mark “"
-              + mark.words()
-              + "” is outside the board; it must start at 0 or more and end within "
-              + (length.isPresent() ? Math.round(length.getAsDouble()) : "the length")
-              + " × "
-              + (width.isPresent() ? Math.round(width.getAsDouble()) : "the width"));
+      throw new InvalidValue(
+          Text.of(
+              "{id}: the mark “{words}” is outside the board; it must start at 0 or more and end within {length} × {width}",
+              id,
+              mark.words(),
+              side(length, Text.of("the length")),
+              side(width, Text.of("the width"))));
     }
+  }
+
+  private static Object side(OptionalDouble mm, Text unknown) {
+    return mm.isPresent() ? Text.length(mm.getAsDouble(), 0) : unknown;
   }
 
   /** A board of which only its wood is known. */

@@ -1,6 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /**
  * Something drawn on a board's face: a rectangle from the board's lower left corner.
@@ -29,7 +31,7 @@ public record BoardMark(
 
   public BoardMark {
     if (!(length > 0) || !(width > 0) || Double.isNaN(x) || Double.isNaN(y)) {
-      throw new IllegalArgumentException("a mark needs a position and a size");
+      throw new InvalidValue(Text.of("a mark needs a position and a size"));
     }
   }
 

@@ -1,6 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /**
  * A router cutter or boring bit of the drawer. Lengths in mm.
@@ -41,7 +43,7 @@ public record Cutter(
 
   public Cutter {
     if (name == null || name.isBlank() || name.length() > 60) {
-      throw new IllegalArgumentException("a cutter needs a name of at most 60 letters");
+      throw new InvalidValue(Text.of("a cutter needs a name of at most 60 letters"));
     }
     if (!(diameter > 0 && diameter <= 150)
         || !(cutting > 0 && cutting <= 300)
@@ -53,8 +55,8 @@ public record Cutter(
         || !(spur >= 0 && spur <= 20)
         || flutes < 1
         || flutes > 12) {
-      throw new IllegalArgumentException(
-          name + " needs a possible diameter, cutting length and shank");
+      throw new InvalidValue(
+          Text.of("{name} needs a possible diameter, cutting length and shank", name));
     }
   }
 

@@ -1,6 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /** Kinds of router cutters and boring bits. */
 public enum CutterKind implements NamedKind {
@@ -72,6 +74,6 @@ public enum CutterKind implements NamedKind {
         return kind;
       }
     }
-    throw new IllegalArgumentException("there is no kind of cutter called “" + word + "”");
+    throw new InvalidValue(Text.of("there is no kind of cutter called “{word}”", word));
   }
 }

@@ -1,5 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * The least wood that a maker wants left somewhere.
  *
@@ -12,7 +15,7 @@ public record Limit(double warn, double fail) {
 
   public Limit {
     if (Double.isNaN(warn) || fail > warn) {
-      throw new IllegalArgumentException("a limit's target is at or above its minimum");
+      throw new InvalidValue(Text.of("a limit's target is at or above its minimum"));
     }
   }
 }

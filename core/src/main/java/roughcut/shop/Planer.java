@@ -1,5 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * The planer and what it can take.
  *
@@ -16,11 +19,11 @@ public record Planer(
 
   public Planer {
     if (!(width > 0) || !(leastLength >= 0) || !(carrierBelow >= 0) || !(mostBite > 0)) {
-      throw new IllegalArgumentException(
-          "a planer needs a width, a minimum length and a maximum pass");
+      throw new InvalidValue(
+          Text.of("a planer needs a width, a minimum length and a maximum pass"));
     }
     if (!(snipe >= 0)) {
-      throw new IllegalArgumentException("snipe is 0 or more");
+      throw new InvalidValue(Text.of("snipe is 0 or more"));
     }
   }
 }

@@ -1,5 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * A saw of the shop.
  *
@@ -38,8 +41,9 @@ public record Saw(
         || !(allowance >= 0 && allowance <= MOST_ALLOWANCE)
         || !(resawAllowance >= 0 && resawAllowance <= MOST_ALLOWANCE)
         || !(height > 0 && height <= 2000)) {
-      throw new IllegalArgumentException(
-          "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut");
+      throw new InvalidValue(
+          Text.of(
+              "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut"));
     }
   }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * The shop's shelves: sets of strings and hardware in hand, kept under names and used by many
@@ -23,18 +25,17 @@ public record Shelf(List<StringSet> strings, List<ShelfItem> pieces) {
 
   private static <T> void once(List<T> all, Function<T, String> name) {
     if (all.size() > MOST) {
-      throw new IllegalArgumentException(
-          "the inventory holds at most " + MOST + " items of a kind");
+      throw new InvalidValue(Text.of("the inventory holds at most {most} items of a kind", MOST));
     }
     if (all.stream().map(name).distinct().count() < all.size()) {
-      throw new IllegalArgumentException("two items in the inventory have the same name");
+      throw new InvalidValue(Text.of("two items in the inventory have the same name"));
     }
   }
 
   static void checkName(String name) {
     if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "an item in the inventory needs a name of at most " + LONGEST_NAME + " letters");
+      throw new InvalidValue(
+          Text.of("an item in the inventory needs a name of at most {most} letters", LONGEST_NAME));
     }
   }
 

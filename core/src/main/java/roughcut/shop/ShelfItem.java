@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * A piece of hardware in hand: the kind that it is of, its sizes as listed, and those that were
@@ -29,14 +31,14 @@ public record ShelfItem(
   public ShelfItem {
     Shelf.checkName(name);
     if (group == null || group.isBlank() || on == null) {
-      throw new IllegalArgumentException(name + " needs a kind and a date");
+      throw new InvalidValue(Text.of("{name} needs a kind and a date", name));
     }
     choices = Collections.unmodifiableMap(new TreeMap<>(choices));
     listed = Collections.unmodifiableMap(new TreeMap<>(listed));
     measured = Collections.unmodifiableMap(new TreeMap<>(measured));
     for (Map<String, Double> sizes : List.of(listed, measured)) {
       if (sizes.values().stream().anyMatch(v -> v == null || !Double.isFinite(v))) {
-        throw new IllegalArgumentException("a size of " + name + " isn't a number");
+        throw new InvalidValue(Text.of("a size of {name} isn't a number", name));
       }
     }
   }

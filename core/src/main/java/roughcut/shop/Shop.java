@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * What the maker owns and holds to.
@@ -45,7 +47,7 @@ public record Shop(
     Set<String> names = new HashSet<>();
     for (Board board : boards) {
       if (!names.add(board.id())) {
-        throw new IllegalArgumentException("two boards are called " + board.id());
+        throw new InvalidValue(Text.of("two boards are called {id}", board.id()));
       }
     }
   }
@@ -83,8 +85,8 @@ public record Shop(
    */
   public Shop withName(String next) {
     if (next.isBlank() || next.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "a shop needs a name of at most " + LONGEST_NAME + " letters");
+      throw new InvalidValue(
+          Text.of("a shop needs a name of at most {most} letters", LONGEST_NAME));
     }
     return new Shop(
         next.strip(), saws, planer, boards, limits, cutters, templates, shelf, hours, woods);
@@ -134,8 +136,8 @@ public record Shop(
       List<String> of = new ArrayList<>(parts);
       boards.stream().filter(b -> b.species().equals(id)).forEach(b -> of.add("board " + b.id()));
       if (!of.isEmpty()) {
-        throw new IllegalArgumentException(
-            "still of " + woods.get(id).name() + ": " + String.join(", ", of));
+        throw new InvalidValue(
+            Text.of("still of {wood}: {things}", woods.get(id).name(), String.join(", ", of)));
       }
     }
     return withWoods(woods.without(id));
@@ -163,7 +165,7 @@ public record Shop(
         return withBoards(next);
       }
     }
-    throw new IllegalArgumentException("there is no board " + id);
+    throw new InvalidValue(Text.of("there is no board {id}", id));
   }
 
   /** This shop with a template for another rout; as it is when there is one for that already. */

@@ -3,9 +3,13 @@ package roughcut.shop;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * When the shop is open, what day it isn't, how warm it is and how many glue-ups can stand in
@@ -30,9 +34,14 @@ public record ShopHours(List<Opening> week, List<LocalDate> closed, double warmt
   public record Opening(DayOfWeek day, LocalTime from, LocalTime to) {
     public Opening {
       if (day == null || from == null || to == null || !to.isAfter(from)) {
-        throw new IllegalArgumentException("the shop closes before it opens on " + day);
+        throw new InvalidValue(
+            Text.of("the shop closes before it opens on {day}", day == null ? "" : called(day)));
       }
     }
+  }
+
+  private static String called(DayOfWeek day) {
+    return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
   }
 
   public ShopHours {
@@ -41,17 +50,17 @@ public record ShopHours(List<Opening> week, List<LocalDate> closed, double warmt
     for (int i = 1; i < sorted.size(); i++) {
       Opening before = sorted.get(i - 1);
       if (before.day() == sorted.get(i).day() && before.to().isAfter(sorted.get(i).from())) {
-        throw new IllegalArgumentException(
-            "the shop opens twice at the same time on " + before.day());
+        throw new InvalidValue(
+            Text.of("the shop opens twice at the same time on {day}", called(before.day())));
       }
     }
     week = List.copyOf(sorted);
     closed = closed.stream().distinct().sorted().toList();
     if (!(warmth >= COLDEST && warmth <= HOTTEST)) {
-      throw new IllegalArgumentException("a shop temperature is between −10 and 45 °C");
+      throw new InvalidValue(Text.of("a shop temperature is between −10 and 45 °C"));
     }
     if (clampSets < 1 || clampSets > 99) {
-      throw new IllegalArgumentException("a shop can clamp 1 to 99 glue-ups at a time");
+      throw new InvalidValue(Text.of("a shop can clamp 1 to 99 glue-ups at a time"));
     }
   }
 

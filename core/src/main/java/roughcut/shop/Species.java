@@ -1,5 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * A wood.
  *
@@ -36,21 +39,22 @@ public record Species(
         && densityLow <= density
         && density <= densityHigh
         && densityHigh <= 2000)) {
-      throw new IllegalArgumentException(
-          name
-              + ": a wood's density is over 0 and at most 2000 kg/m³, its mean between its limits");
+      throw new InvalidValue(
+          Text.of(
+              "{name}: a wood's density is over 0 and at most 2000 kg/m³, its mean between its limits",
+              name));
     }
     if (!(radial >= 0
         && radial <= MOST_SHRINKAGE
         && tangential >= 0
         && tangential <= MOST_SHRINKAGE)) {
-      throw new IllegalArgumentException(name + ": a wood shrinks by 0 to 30 %");
+      throw new InvalidValue(Text.of("{name}: a wood shrinks by 0 to 30 %", name));
     }
     if (!(hardness >= 0 && hardness <= 50_000)) {
-      throw new IllegalArgumentException(name + ": a wood's hardness is 0 to 50 000 N");
+      throw new InvalidValue(Text.of("{name}: a wood's hardness is 0 to 50 000 N", name));
     }
     if (!tint.matches(COLOUR) || !figure.matches(COLOUR)) {
-      throw new IllegalArgumentException(name + ": a wood's colours are written #rrggbb");
+      throw new InvalidValue(Text.of("{name}: a wood's colours are written #rrggbb", name));
     }
   }
 

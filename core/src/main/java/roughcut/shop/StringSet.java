@@ -1,6 +1,8 @@
 package roughcut.shop;
 
 import java.util.List;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * A set of strings as bought, under a name.
@@ -12,7 +14,7 @@ public record StringSet(String name, List<StringSpec> strings) {
     strings = List.copyOf(strings);
     Shelf.checkName(name);
     if (strings.isEmpty()) {
-      throw new IllegalArgumentException(name + " has no strings in it");
+      throw new InvalidValue(Text.of("{name} has no strings in it", name));
     }
   }
 

@@ -23,7 +23,7 @@ public final class StringSetBook {
       try {
         all.add(new StringSpec(gauge, wound, 0, Pitch.read(parts[1])));
       } catch (InvalidInput e) {
-        throw new IllegalArgumentException(e);
+        throw new IllegalStateException(e);
       }
     }
     return all;

@@ -1,5 +1,8 @@
 package roughcut.shop;
 
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
+
 /**
  * One string of the set, as bought.
  *
@@ -14,15 +17,29 @@ public record StringSpec(double gauge, boolean wound, double core, double pitch)
    */
   public static final double USUAL_PITCH = 110;
 
+  /** No string is thinner or thicker, mm. */
+  private static final double LEAST = 0.1;
+
+  private static final double MOST = 5;
+
   public StringSpec {
-    if (!(gauge >= 0.1 && gauge <= 5)) {
-      throw new IllegalArgumentException("a string is between 0.1 and 5 mm thick, not " + gauge);
+    if (!(gauge >= LEAST && gauge <= MOST)) {
+      throw new InvalidValue(
+          Text.of(
+              "a string is between {least} and {most} thick, not {gauge}",
+              Text.length(LEAST, 1),
+              Text.length(MOST, 0),
+              Text.length(gauge, 3)));
     }
-    if (!(core >= 0 && core < 5)) {
-      throw new IllegalArgumentException("a string's core is between 0 and 5 mm, not " + core);
+    if (!(core >= 0 && core < MOST)) {
+      throw new InvalidValue(
+          Text.of(
+              "a string's core is between 0 and {most}, not {core}",
+              Text.length(MOST, 0),
+              Text.length(core, 3)));
     }
     if (!(pitch >= 10 && pitch <= 2000)) {
-      throw new IllegalArgumentException("a string is tuned to 10 to 2000 Hz, not " + pitch);
+      throw new InvalidValue(Text.of("a string is tuned to 10 to 2000 Hz, not {pitch}", pitch));
     }
   }
 

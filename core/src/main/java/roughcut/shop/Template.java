@@ -1,7 +1,9 @@
 package roughcut.shop;
 
 import java.util.Optional;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /**
  * A template of the shop. Lengths in mm.
@@ -31,13 +33,18 @@ public record Template(
 
   public Template {
     if (name == null || name.isBlank() || name.length() > 60) {
-      throw new IllegalArgumentException("a template needs a name of at most 60 letters");
+      throw new InvalidValue(Text.of("a template needs a name of at most 60 letters"));
     }
     if (!(thickness >= 1 && thickness <= 50)) {
-      throw new IllegalArgumentException(name + " is between 1 and 50 mm thick");
+      throw new InvalidValue(
+          Text.of(
+              "{name} is between {least} and {most} thick",
+              name,
+              Text.length(1, 0),
+              Text.length(50, 0)));
     }
     if (opening.isPresent() && !(opening.get() > 0 && opening.get() < 1000)) {
-      throw new IllegalArgumentException("the opening of " + name + " can't be that wide");
+      throw new InvalidValue(Text.of("the opening of {name} can't be that wide", name));
     }
   }
 

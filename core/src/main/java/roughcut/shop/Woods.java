@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 
 /**
  * The woods that a shop knows: those of the book, and the maker's own. One of a book's id stands in
@@ -31,17 +33,17 @@ public record Woods(List<Species> own) {
   public Woods {
     own = own.stream().sorted(Comparator.comparing(Species::name)).toList();
     if (own.size() > MOST) {
-      throw new IllegalArgumentException("a shop has at most " + MOST + " woods of its own");
+      throw new InvalidValue(Text.of("a shop has at most {most} woods of its own", MOST));
     }
     Set<String> ids = new HashSet<>();
     Set<String> names = new HashSet<>();
     for (Species wood : own) {
       if (wood.name().isBlank() || wood.name().length() > LONGEST_NAME) {
-        throw new IllegalArgumentException(
-            "a wood needs a name of at most " + LONGEST_NAME + " letters");
+        throw new InvalidValue(
+            Text.of("a wood needs a name of at most {most} letters", LONGEST_NAME));
       }
       if (!ids.add(wood.id()) || !names.add(wood.name())) {
-        throw new IllegalArgumentException("two woods are called “" + wood.name() + "”");
+        throw new InvalidValue(Text.of("two woods are called “{name}”", wood.name()));
       }
     }
   }
@@ -80,7 +82,7 @@ public record Woods(List<Species> own) {
    */
   public Woods with(Species wood) {
     if (all().stream().anyMatch(s -> !s.id().equals(wood.id()) && s.name().equals(wood.name()))) {
-      throw new IllegalArgumentException("another wood is called “" + wood.name() + "”");
+      throw new InvalidValue(Text.of("another wood is called “{name}”", wood.name()));
     }
     List<Species> next = new ArrayList<>(without(wood.id()).own());
     if (!SpeciesBook.find(wood.id()).equals(Optional.of(wood))) {

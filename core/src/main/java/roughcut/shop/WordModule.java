@@ -14,7 +14,9 @@ import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import java.io.IOException;
 import java.util.Locale;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.NamedKind;
+import roughcut.measure.Text;
 
 /** Kinds in files and tables by their words ({@link NamedKind}), in capitals or not. */
 public final class WordModule extends SimpleModule {
@@ -65,11 +67,11 @@ public final class WordModule extends SimpleModule {
       throw JsonMappingException.from(
           in,
           "",
-          new IllegalArgumentException(
-              "“"
-                  + word
-                  + "” is not a word for a "
-                  + type.getSimpleName().toLowerCase(Locale.ROOT)));
+          new InvalidValue(
+              Text.of(
+                  "“{word}” is not a word for a {kind}",
+                  word,
+                  type.getSimpleName().toLowerCase(Locale.ROOT))));
     }
   }
 }

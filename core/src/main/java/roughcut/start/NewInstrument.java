@@ -16,6 +16,8 @@ import roughcut.design.RoutDecisions;
 import roughcut.design.Stack;
 import roughcut.design.StringDecisions;
 import roughcut.design.Strip;
+import roughcut.measure.InvalidValue;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.shop.BridgeBook;
 import roughcut.shop.BridgeKind;
@@ -80,19 +82,24 @@ public record NewInstrument(
 
   public NewInstrument {
     if (name.isBlank()) {
-      throw new IllegalArgumentException("an instrument needs a name");
+      throw new InvalidValue(Text.of("an instrument needs a name"));
     }
     if (!(treble >= LEAST_SCALE && treble <= MOST_SCALE)) {
-      throw new IllegalArgumentException(
-          "a new scale is between " + (int) LEAST_SCALE + " and " + (int) MOST_SCALE + " mm");
+      throw new InvalidValue(
+          Text.of(
+              "a new scale is between {least} and {most}",
+              Text.length(LEAST_SCALE, 0),
+              Text.length(MOST_SCALE, 0)));
     }
     if (!(bass >= treble && bass - treble <= MOST_FAN)) {
-      throw new IllegalArgumentException(
-          "the bass side is as long as the treble side or up to " + (int) MOST_FAN + " mm longer");
+      throw new InvalidValue(
+          Text.of(
+              "the bass side is as long as the treble side or up to {most} longer",
+              Text.length(MOST_FAN, 0)));
     }
     if (frets < LEAST_FRETS || frets > MOST_FRETS) {
-      throw new IllegalArgumentException(
-          "a new instrument has " + LEAST_FRETS + " to " + MOST_FRETS + " frets");
+      throw new InvalidValue(
+          Text.of("a new instrument has {least} to {most} frets", LEAST_FRETS, MOST_FRETS));
     }
   }
 

@@ -12,6 +12,7 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.ShelfGroup;
 import roughcut.measure.InvalidInput;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.record.Build;
@@ -45,7 +46,7 @@ public final class ShelfTransfer {
     ShelfGroup group =
         ShelfGroup.find(item.group())
             .orElseThrow(
-                () -> new IllegalArgumentException(item.name() + " is fitted into the body"));
+                () -> new InvalidValue(Text.of("{name} is fitted into the body", item.name())));
     return take(build, item, group, "");
   }
 

@@ -225,9 +225,10 @@ public record Bridge(
     return registry.put(
         "string." + i + ".saddle",
         Text.of(
-            "Saddle of string {i} from the nut line{which}",
-            i,
-            frets.real() ? Text.of(", by the real neck") : Text.NONE),
+            frets.real()
+                ? "Saddle of string {i} from the nut line, by the real neck"
+                : "Saddle of string {i} from the nut line",
+            i),
         FINE_LENGTH,
         "L_i + c",
         in("L_i", line),
@@ -304,17 +305,17 @@ public record Bridge(
 
   /** What is wrong with the window, in words; empty when nothing is. */
   public Text trouble() {
-    return possible()
-        ? Text.NONE
-        : Text.of(
-            "this bridge has no position: string {frontString} needs its saddle {length} "
-                + "further back than the travel of string {backString} allows. A travel of "
-                + "{length2} would work{slantWords}",
-            frontString,
-            Text.length(front.value() - back.value(), 1),
-            backString,
-            Text.length(rear.value() - forward.value() + front.value() - back.value(), 1),
-            slantWords());
+    return possible() ? Text.NONE : Text.joined(List.of(noPlace(), slantWords()), ", ");
+  }
+
+  private Text noPlace() {
+    return Text.of(
+        "this bridge has no position: string {front} needs its saddle {length} further back than "
+            + "the travel of string {back} allows. A travel of {travel} would work",
+        frontString,
+        Text.length(front.value() - back.value(), 1),
+        backString,
+        Text.length(rear.value() - forward.value() + front.value() - back.value(), 1));
   }
 
   /** The slant of the datum line that would hold every saddle, in words; empty without one. */
@@ -343,7 +344,7 @@ public record Bridge(
     // To the half where a half lies between.
     double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
     return Text.of(
-        ", or a {datum} with its bass end {length} to {length2} further back",
+        "or a {datum} with its bass end {least} to {most} further back",
         Text.word(kind.datum()),
         Text.length(Math.ceil(least * step) / step, step == 2 ? 1 : 2),
         Text.length(Math.floor(most * step) / step, step == 2 ? 1 : 2));

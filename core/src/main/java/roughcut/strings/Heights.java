@@ -141,7 +141,7 @@ public record Heights(
       double by = over - bridge.heightMost();
       return Text.of(
           "the saddles would have to be {by} higher than this bridge goes: use less neck "
-              + "angle (by {number}°) or {sunk} (by {by2})",
+              + "angle (by {number}°) or {sunk} (by {same})",
           Text.length(by, 1),
           Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
           frame.sunk(true),
@@ -151,7 +151,7 @@ public record Heights(
       double by = bridge.heightLeast() - over;
       return Text.of(
           "the saddles would have to be {by} lower than this bridge goes: use more neck "
-              + "angle (by {number}°) or {sunk} (by {by2})",
+              + "angle (by {number}°) or {sunk} (by {same})",
           Text.length(by, 1),
           Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
           frame.sunk(false),

@@ -138,10 +138,7 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
     double t = turns.value();
     return Math.abs(t) < UNFELT
         ? Text.of("on target")
-        : Text.of(
-            "{number} turns {detail}",
-            Text.fixed(Math.abs(t), 2),
-            t > 0 ? Text.of("up") : Text.of("down"));
+        : Text.of(t > 0 ? "{number} turns up" : "{number} turns down", Text.fixed(Math.abs(t), 2));
   }
 
   private static Text rod(Value over) {

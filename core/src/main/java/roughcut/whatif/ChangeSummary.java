@@ -170,7 +170,7 @@ public final class ChangeSummary {
     Optional<Decision> decision = Decisions.find(design, change.of());
     Text label = decision.map(Decision::label).orElse(Text.raw(change.of()));
     return Text.of(
-        "{label} {shown} → {shown2}",
+        "{label} {before} → {after}",
         label,
         shown(decision, design, change.was(), units),
         shown(decision, design, change.is(), units));
@@ -255,7 +255,7 @@ public final class ChangeSummary {
     Text label =
         measurable.map(Measurable::label).orElse(Text.raw(id.replace('.', ' ').replace('-', ' ')));
     return Text.of(
-        "{label} {orElseGet}",
+        "{label} {value}",
         label,
         measurable
             .map(m -> m.told(reading.value()))

@@ -57,7 +57,7 @@ public final class ClearanceFixes {
         value ->
             new Proposal(
                 Text.of(
-                    "{what}: {label} {proposals} instead of {proposals2}",
+                    "{what}: {label} {value} instead of {now}",
                     clearance.what(),
                     decision.label().small(),
                     proposals(decision, value),

@@ -161,8 +161,8 @@ public record Comparison(Plan kept, Plan tried) {
                     means().obsoleteOperations().stream()
                         .findFirst()
                         .map(o -> Text.of("“{operation}” is then no longer needed", o.title())));
-    return numbers.and(
-        spoils.or(() -> stops).or(() -> worse).map(w -> Text.of("; {first}", w)).orElse(Text.NONE));
+    Text first = spoils.or(() -> stops).or(() -> worse).orElse(Text.NONE);
+    return Text.joined(List.of(numbers, first), "; ");
   }
 
   /** What it means at the bench: what is made already and would no longer agree, among it. */

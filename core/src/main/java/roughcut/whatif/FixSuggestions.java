@@ -115,7 +115,7 @@ public final class FixSuggestions {
         stops.isEmpty()
             ? Text.NONE
             : Text.of(
-                "; not ready then: {stops}",
+                "not ready then: {stops}",
                 Text.joined(stops.stream().map(Finding::text).toList(), "; "));
     ImpactReport means = comparison.means();
     Text made =
@@ -123,9 +123,9 @@ public final class FixSuggestions {
                 means.outdatedCuts().stream().map(OutdatedCut::operation),
                 means.obsoleteOperations().stream())
             .findFirst()
-            .map(o -> Text.of("; spoils finished work: “{operation}”", o.title()))
+            .map(o -> Text.of("spoils finished work: “{operation}”", o.title()))
             .orElse(Text.NONE);
-    return Text.of("{stopped}{made}{looks}", stopped, made, looks(comparison));
+    return Text.joined(List.of(stopped, made, looks(comparison)), "; ");
   }
 
   private static Text looks(Comparison comparison) {
@@ -142,10 +142,9 @@ public final class FixSuggestions {
                 .toList(),
             ", ");
     int more = worse.size() - NAMED;
-    return Text.of(
-        "; check: {named}{detail}",
-        named,
-        more > 0 ? Text.of(" and {more} more", more) : Text.NONE);
+    return more > 0
+        ? Text.of("check: {named} and {more} more", named, more)
+        : Text.of("check: {named}", named);
   }
 
   private static Text.Arg left(Clearance clearance) {

@@ -117,10 +117,7 @@ public final class LogBook {
         new Entry(
             done.at(),
             Kind.DONE,
-            Text.of(
-                "{title}{detail}",
-                title,
-                done.note().isEmpty() ? Text.NONE : Text.of(": {note}", done.note())),
+            done.note().isEmpty() ? title : Text.of("{title}: {note}", title, done.note()),
             done.hands().toMinutes(),
             ""));
   }
@@ -148,23 +145,14 @@ public final class LogBook {
     Optional<Measurable> measurable = Measurables.find(plan.build().design(), reading.of());
     Text label = measurable.map(Measurable::label).orElse(Text.raw(reading.of()));
     Quantity quantity = measurable.map(Measurable::quantity).orElse(Quantity.FINE_LENGTH);
+    Text read = Text.of("{label} {value}", label, told(reading, measurable, quantity));
     Text planned =
         decided
-            .map(d -> Text.of(", planned {told}", d.told(d.in(plan.build().design()), units)))
+            .map(d -> Text.of("planned {value}", d.told(d.in(plan.build().design()), units)))
             .orElse(Text.NONE);
-    Text with = reading.with().isEmpty() ? Text.NONE : Text.of(", by {with}", reading.with());
+    Text with = reading.with().isEmpty() ? Text.NONE : Text.of("by {instrument}", reading.with());
     entries.add(
-        new Entry(
-            reading.at(),
-            kind,
-            Text.of(
-                "{label} {told}{planned}{with}",
-                label,
-                told(reading, measurable, quantity),
-                planned,
-                with),
-            0,
-            ""));
+        new Entry(reading.at(), kind, Text.joined(List.of(read, planned, with), ", "), 0, ""));
   }
 
   private Text told(Reading reading, Optional<Measurable> measurable, Quantity quantity) {
@@ -174,17 +162,11 @@ public final class LogBook {
   }
 
   private void note(Note note) {
-    Text about =
+    Text words =
         Optional.ofNullable(operations.get(note.about()))
-            .map(o -> Text.of("{title}: ", o.title()))
-            .orElse(Text.NONE);
-    entries.add(
-        new Entry(
-            note.at(),
-            Kind.NOTE,
-            Text.of("{about}{note}", about, note.words()),
-            0,
-            note.picture()));
+            .map(o -> Text.of("{operation}: {note}", o.title(), note.words()))
+            .orElse(Text.raw(note.words()));
+    entries.add(new Entry(note.at(), Kind.NOTE, words, 0, note.picture()));
   }
 
   /** Hands-on minutes by part, of what was done and timed. */

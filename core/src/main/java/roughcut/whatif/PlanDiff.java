@@ -187,6 +187,6 @@ public final class PlanDiff {
   }
 
   private static Text hours(int minutes) {
-    return Text.of("{value} h {value2} min", minutes / 60, minutes % 60);
+    return Text.of("{hours} h {minutes} min", minutes / 60, minutes % 60);
   }
 }

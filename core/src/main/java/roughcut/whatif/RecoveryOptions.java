@@ -172,7 +172,7 @@ public final class RecoveryOptions {
                     Math.abs(value - now) / decision.step(),
                     new Proposal(
                         Text.of(
-                            "let the design follow: {label} {told} instead of {told2}",
+                            "let the design follow: {label} {value} instead of {now}",
                             decision.label().small(),
                             told(decision, value),
                             told(decision, now)),
@@ -329,10 +329,11 @@ public final class RecoveryOptions {
     int minutes = again.stream().mapToInt(Operation::minutes).sum();
     return new Proposal(
         Text.of(
-            "make it again: {list}; {size}{detail}, about {number} h of work again, and the wood",
+            again.size() == 1
+                ? "make it again: {list}; {size} operation, about {number} h of work again, and the wood"
+                : "make it again: {list}; {size} operations, about {number} h of work again, and the wood",
             parts.stream().map(PartId::word).collect(Collectors.joining(" and ")),
             again.size(),
-            again.size() == 1 ? Text.of(" operation") : Text.of(" operations"),
             Text.fixed(Math.max(0.1, minutes / 60.0), 1)),
         build -> {
           Log log = build.log();

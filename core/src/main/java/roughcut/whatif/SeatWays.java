@@ -165,7 +165,7 @@ public final class SeatWays {
       Kind kind = up > 0 ? Kind.LOWER_SADDLES : Kind.RAISE_SADDLES;
       Text range =
           Text.of(
-              "to {needs}; this bridge goes from {length} to {length2}",
+              "to {needs}; this bridge goes from {least} to {most}",
               Text.length(needs, 2),
               Text.length(bridge.heightLeast() + footing(), 1),
               Text.length(bridge.heightMost() + footing(), 1));
@@ -228,12 +228,12 @@ public final class SeatWays {
     }
     Text floors =
         floor
-            ? Text.of(
-                "; floor left {left}{detail}",
-                Text.length(left, 1),
-                left < limit.warn()
-                    ? Text.of(", less than {warn}", Text.length(limit.warn(), 1))
-                    : Text.NONE)
+            ? (left < limit.warn()
+                ? Text.of(
+                    "; floor left {left}, less than {warn}",
+                    Text.length(left, 1),
+                    Text.length(limit.warn(), 1))
+                : Text.of("; floor left {left}", Text.length(left, 1)))
             : Text.NONE;
     Text stands =
         Text.of(

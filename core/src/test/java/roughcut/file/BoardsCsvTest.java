@@ -49,12 +49,12 @@ class BoardsCsvTest {
     assertThat(read.boards().stream().map(Board::id)).containsExactly("a", "e");
     assertThat(read.problems())
         .hasSize(5)
-        .anyMatch(t -> t.equals("row 3, length_mm: “nine hundred” is not a number"))
-        .anyMatch(t -> t.startsWith("row 4") && t.contains("width"))
-        .anyMatch(t -> t.startsWith("row 5, grain") && t.contains("curly"))
-        .anyMatch(t -> t.equals("row 6, name: a appears twice"))
-        .anyMatch(t -> t.startsWith("row 8"));
-    assertThat(read.notes()).anyMatch(r -> r.contains("moonwood"));
+        .anyMatch(t -> t.toString().equals("row 3, length_mm: “nine hundred” is not a number"))
+        .anyMatch(t -> t.toString().startsWith("row 4") && t.toString().contains("width"))
+        .anyMatch(t -> t.toString().startsWith("row 5, grain") && t.toString().contains("curly"))
+        .anyMatch(t -> t.toString().equals("row 6, name: a appears twice"))
+        .anyMatch(t -> t.toString().startsWith("row 8"));
+    assertThat(read.notes()).anyMatch(r -> r.toString().contains("moonwood"));
     assertThat(read.boards().get(1).unmeasured().orElseThrow()).hasToString("length");
   }
 
@@ -86,7 +86,7 @@ class BoardsCsvTest {
             .withWidth(OptionalDouble.of(60));
     assertThatThrownBy(() -> board.withMarks(List.of(mark)))
         .hasMessageContaining("far knot")
-        .hasMessageContaining("900 × 60");
+        .hasMessageContaining("900 mm × 60 mm");
     assertThat(board.withMarks(List.of(mark.at(860, 40))).marks()).hasSize(1);
   }
 
@@ -148,9 +148,10 @@ class BoardsCsvTest {
     assertThat(read.notes())
         .anyMatch(
             r ->
-                r.contains("row 2, length_mm: “1.200” was read as 1.2")
-                    && r.contains("write 1200"));
-    assertThat(read.problems()).anyMatch(t -> t.startsWith("row 3") && t.contains("price"));
+                r.toString().contains("row 2, length_mm: “1.200” was read as 1.2")
+                    && r.toString().contains("write 1200"));
+    assertThat(read.problems())
+        .anyMatch(t -> t.toString().startsWith("row 3") && t.toString().contains("price"));
     Board exact = Board.unknown("x", "elm").withThickness(java.util.OptionalDouble.of(9.525));
     BoardsCsv.Read again = BoardsCsv.read(BoardsCsv.write(List.of(exact)), "rack.csv", Woods.BOOK);
     assertThat(again.boards()).containsExactly(exact);

@@ -21,6 +21,7 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.record.Reading;
 import roughcut.shop.Shop;
@@ -282,7 +283,7 @@ class KeepingTest {
                 .shop()
                 .name())
         .isEqualTo("Mine");
-    assertThat(ShopFile.openFor(BuildFile.open(far).file()).trouble().orElse(""))
+    assertThat(ShopFile.openFor(BuildFile.open(far).file()).trouble().orElse(Text.NONE).toString())
         .contains("no longer exists")
         .contains("own");
   }

@@ -58,7 +58,7 @@ class OutlineFileTest {
     assertThat(size(read).height()).isCloseTo(300, within(1e-6));
     assertThat(read.outline().open()).isZero();
     assertThat(read.unitSuspicion()).isFalse();
-    assertThat(read.said()).contains("mm").contains("400.0");
+    assertThat(read.said().toString()).contains("mm").contains("400.0");
   }
 
   @Test
@@ -72,10 +72,10 @@ class OutlineFileTest {
     assertThat(size(inches).width()).isCloseTo(15 * 25.4, within(1e-6));
     OutlineFile bare = read("b.svg", svg("", "<circle cx=\"0\" cy=\"0\" r=\"200\"/>"));
     assertThat(bare.unitSuspicion()).isTrue();
-    assertThat(bare.said()).contains("no unit given: read as mm");
+    assertThat(bare.said().toString()).contains("no unit given: read as mm");
     assertThat(size(bare).width()).isCloseTo(400, within(0.1));
     OutlineFile small = read("c.svg", svg("", "<circle cx=\"0\" cy=\"0\" r=\"8\"/>"));
-    assertThat(small.said()).contains("inches");
+    assertThat(small.said().toString()).contains("inches");
     assertThat(size(small).width()).isCloseTo(16 * 25.4, within(0.1));
   }
 
@@ -128,7 +128,7 @@ class OutlineFileTest {
                 "width=\"20mm\" height=\"20mm\" viewBox=\"0 0 20 20\"",
                 "<path d=\"M0 0 H16 V12 H0 Z\"/>"));
     assertThat(read.unitSuspicion()).isTrue();
-    assertThat(read.said()).contains("the unit may be wrong").contains("406.4");
+    assertThat(read.said().toString()).contains("the unit may be wrong").contains("406.4");
     Build build = Heron.build().asDesigned();
     Plan plan =
         Plan.of(
@@ -173,12 +173,12 @@ class OutlineFileTest {
     String square =
         "0\nLWPOLYLINE\n70\n1\n10\n0\n20\n0\n10\n400\n20\n0\n10\n400\n20\n300\n10\n0\n20\n300";
     OutlineFile read = read("a.dxf", dxf(points, square, points));
-    assertThat(read.said()).contains("2 splines skipped");
+    assertThat(read.said().toString()).contains("2 splines skipped");
     assertThat(size(read).width()).isEqualTo(400);
-    assertThat(read("b.dxf", dxf(square)).said()).doesNotContain("left out");
+    assertThat(read("b.dxf", dxf(square)).said().toString()).doesNotContain("left out");
     assertThatThrownBy(() -> read("c.dxf", dxf(points)))
         .isInstanceOf(FileException.class)
-        .hasMessageContaining("1 spline skipped");
+        .hasMessageContaining("one spline skipped");
   }
 
   @Test
@@ -209,7 +209,7 @@ class OutlineFileTest {
                 "0\nLINE\n10\n0\n20\n10\n11\n0\n21\n0"));
     assertThat(read.outline().open()).isZero();
     assertThat(size(read).width()).isCloseTo(19 * 25.4, within(0.05));
-    assertThat(read.said()).contains("inches");
+    assertThat(read.said().toString()).contains("inches");
   }
 
   @Test

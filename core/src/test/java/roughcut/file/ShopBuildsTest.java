@@ -100,7 +100,7 @@ class ShopBuildsTest {
     ShopBuilds.Entry broken =
         all.stream().filter(e -> e.build().isEmpty()).findFirst().orElseThrow();
     assertThat(broken.name()).isEqualTo("Broken");
-    assertThat(broken.trouble()).contains("is broken");
+    assertThat(broken.trouble().toString()).contains("is broken");
     assertThatThrownBy(() -> builds().duplicate(broken.path())).isInstanceOf(FileException.class);
     assertThat(builds().bin(broken.path())).exists();
   }

@@ -126,7 +126,7 @@ class ShopJsonTest {
         "\"boards\": [{\"id\": \"a\"}, {\"id\": \"b\", \"length\": \"long\"}]",
         "boards, number 2, length"
       },
-      {"\"boards\": [{\"id\": \"a\", \"length\": 20000}]", "at most 10 m"},
+      {"\"boards\": [{\"id\": \"a\", \"length\": 20000}]", "at most 10000 mm"},
       {"\"saws\": [{\"name\": \"s\"}]", "a saw needs a name, a kerf"},
       {"\"limits\": {\"edge\": {}}", "a limit's target is at or above its minimum"},
       {"\"cutters\": [{\"name\": \"c\"}]", "c needs a possible diameter"},

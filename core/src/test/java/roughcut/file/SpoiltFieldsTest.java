@@ -174,7 +174,7 @@ class SpoiltFieldsTest {
     ((ObjectNode) tree.path("boards").get(1)).putNull("species");
     Files.write(file, mapper.writeValueAsBytes(tree));
     ShopFile.Opened opened = ShopFile.open(folder);
-    assertThat(opened.trouble().orElseThrow())
+    assertThat(opened.trouble().orElseThrow().toString())
         .contains("cutters")
         .contains("boards, number 2")
         .contains(ShopFile.NAME);

@@ -159,7 +159,10 @@ class SentencesTest {
         names.add(hole.group(1));
       }
       written += holes > 0 ? 1 : 0;
-      if (holes != call.getArguments().size() - 1 || names.size() != holes) {
+      // Two holes that touch are two sentences glued: one of them brings the space or the comma.
+      boolean touch = template.contains("}{");
+      boolean code = names.stream().anyMatch(n -> !n.matches("[a-z]+"));
+      if (touch || code || holes != call.getArguments().size() - 1 || names.size() != holes) {
         unfilled.add(at(call));
       }
     }

@@ -118,8 +118,6 @@ class TextTest {
   @Test
   void aSentenceGoesIntoAnother() {
     Text one = left("left", 1.23456, 3);
-    assertThat(one.and(Text.of("; spare {a}", Text.length(2, 1))))
-        .hasToString("left 1.2 mm, under 3 mm; spare 2.0 mm");
     Text whole = Text.of("{part}: {what}", Text.of("neck"), one);
     assertThat(whole.numbers()).containsExactly(1.23456, 3.0);
     assertThat(whole.matter()).isEqualTo("neck: left # mm, under # mm");
@@ -127,7 +125,6 @@ class TextTest {
     assertThat(whole.capital().small()).hasToString("neck: left 1.2 mm, under 3 mm");
     assertThat(Text.joined(List.of(one, Text.NONE, Text.of("b")), "; "))
         .hasToString("left 1.2 mm, under 3 mm; b");
-    assertThat(Text.NONE.and(one)).isEqualTo(one);
   }
 
   /** Two are of one kind when they say the same of other numbers. */

@@ -215,7 +215,7 @@ class PartsOfAShopTest {
     twice.add(open(DayOfWeek.MONDAY, 17, 20));
     assertThatIllegalArgumentException()
         .isThrownBy(() -> new ShopHours(twice, List.of(), 20, 1))
-        .withMessageContaining("MONDAY");
+        .withMessageContaining("Monday");
     LocalDate day = LocalDate.of(2026, 12, 24);
     assertThat(new ShopHours(week, List.of(day.plusDays(1), day, day), 20, 1).closed())
         .containsExactly(day, day.plusDays(1));

@@ -107,7 +107,7 @@ class NewInstrumentTest {
         .withMessageContaining("name");
     assertThatIllegalArgumentException()
         .isThrownBy(() -> wish(300, 300, 22))
-        .withMessageContaining("between 560 and 900");
+        .withMessageContaining("between 560 mm and 900 mm");
     assertThatIllegalArgumentException()
         .isThrownBy(() -> wish(640, 630, 22))
         .withMessageContaining("bass side");

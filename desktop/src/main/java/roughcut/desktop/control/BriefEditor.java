@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.blank.BlankKeys;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.Units;
@@ -175,7 +176,7 @@ public final class BriefEditor extends VBox {
         limit.clear();
       }
     } catch (InvalidInput | IllegalArgumentException e) {
-      tell(e.getMessage());
+      tell(Words.why(e, session.units().get()));
     }
   }
 

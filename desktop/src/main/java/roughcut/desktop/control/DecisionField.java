@@ -21,6 +21,7 @@ import roughcut.bench.PlausibilityCheck;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -156,7 +157,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
           say("{decision} can't be measured", decision.label().in(session.units().get())));
     }
     if (!decision.allows(value)) {
-      return Optional.of(decision.range().refusal(value, session.units().get()));
+      return Optional.of(decision.range().refusal(value).in(session.units().get()));
     }
     typing.restore();
     Optional<String> refusal =
@@ -239,7 +240,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
                   known)
               : decision.read(text, session.units().get()));
     } catch (InvalidInput e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(Words.why(e, session.units().get()));
     }
   }
 

@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
@@ -106,7 +107,7 @@ public final class EntryField extends VBox implements FieldEntry.Into {
     try {
       return use.apply(OptionalDouble.of(read(text)));
     } catch (InvalidInput e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(Words.why(e, session.units().get()));
     }
   }
 

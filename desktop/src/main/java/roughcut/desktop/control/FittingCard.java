@@ -26,6 +26,7 @@ import roughcut.design.FittingTraits;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -303,7 +304,7 @@ public final class FittingCard extends VBox {
           say("name of the {called}", called()), shown.id("label"), b -> b.withDesign(next));
       session.history().settle();
     } catch (IllegalArgumentException e) {
-      tell(trouble, e.getMessage());
+      tell(trouble, Words.why(e, session.units().get()));
     }
   }
 

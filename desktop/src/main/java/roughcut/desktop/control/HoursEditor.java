@@ -22,6 +22,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.Quantity;
 import roughcut.shop.ShopHours;
 
@@ -122,7 +123,7 @@ public final class HoursEditor extends VBox {
       }
       edit(h -> h.with(day, open));
     } catch (IllegalArgumentException e) {
-      wrong.setText(e.getMessage() + ".");
+      wrong.setText(Words.why(e) + ".");
     }
   }
 

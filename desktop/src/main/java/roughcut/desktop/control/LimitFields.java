@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import roughcut.clearance.Clearance;
 import roughcut.clearance.ClearanceKind;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
@@ -121,7 +122,7 @@ public final class LimitFields extends HBox {
       return new Entered(
           warns ? new Limit(typed, now.fail()) : new Limit(now.warn(), typed), Optional.empty());
     } catch (InvalidInput | IllegalArgumentException e) {
-      return new Entered(null, Optional.of(e.getMessage()));
+      return new Entered(null, Optional.of(Words.why(e, session.units().get())));
     }
   }
 

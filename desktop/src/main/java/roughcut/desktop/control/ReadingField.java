@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import roughcut.bench.PlausibilityCheck;
 import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -117,7 +118,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     Optional<String> refusal =
         measurable.range().allows(value)
             ? entered(value)
-            : Optional.of(measurable.range().refusal(value, session.units().get()));
+            : Optional.of(measurable.range().refusal(value).in(session.units().get()));
     with = "";
     tell(refusal.orElse(null));
     typing.write(shown());
@@ -165,7 +166,7 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
           PlausibilityCheck.read(expected, measurable.range(), text, session.units().get(), known);
       return use.apply(value);
     } catch (InvalidInput e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(Words.why(e, session.units().get()));
     }
   }
 

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Fitting;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.record.Build;
 import roughcut.shop.Shelf;
 import roughcut.shop.ShelfItem;
@@ -223,7 +224,7 @@ public final class ShelfRow extends VBox {
         asking(false);
       }
     } catch (IllegalArgumentException e) {
-      tell(e.getMessage());
+      tell(Words.why(e, session.units().get()));
     }
   }
 }

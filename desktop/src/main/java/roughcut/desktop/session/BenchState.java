@@ -318,7 +318,7 @@ public final class BenchState {
 
   private Optional<String> read(HoldPoint hold, double value, String with) {
     if (!range(hold).allows(value)) {
-      return Optional.of(range(hold).refusal(value, session.units().get()));
+      return Optional.of(range(hold).refusal(value).in(session.units().get()));
     }
     Plan before = session.kept();
     Optional<String> refusal =

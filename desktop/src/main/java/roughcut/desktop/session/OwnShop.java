@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.shop.Shop;
 
 /**
@@ -61,9 +63,9 @@ public final class OwnShop {
     if (elsewhere && !Files.exists(file)) {
       // A stick that isn't plugged in: a new empty shop in its place would hide the real one.
       throw new FileException(
-          "Your shop is no longer in "
-              + folder
-              + ". Is its disk connected? Preferences show its folder.");
+          Text.of(
+              "Your shop is no longer in {folder}. Is its disk connected? Preferences show its folder.",
+              folder));
     }
     if (!Files.exists(file)) {
       ShopFile.at(file).save(Shop.usual("My shop"));
@@ -81,7 +83,8 @@ public final class OwnShop {
     try {
       return Files.createDirectories(builds);
     } catch (IOException e) {
-      throw new FileException("Can't create the folder " + builds + ": " + e.getMessage(), e);
+      throw new FileException(
+          Text.of("Can't create the folder {builds}: {why}", builds, Refused.why(e)), e);
     }
   }
 }

@@ -13,6 +13,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import roughcut.bench.Bench;
 import roughcut.design.NumberDecision;
+import roughcut.desktop.words.Words;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.PlanEngine;
@@ -298,7 +299,8 @@ public final class Session {
           ? new Attempt(next, kept, null)
           : new Attempt(next, planOf(next), null);
     } catch (IllegalArgumentException e) {
-      return new Attempt(null, null, e.getMessage() == null ? impossible() : e.getMessage());
+      String why = Words.why(e, units.get());
+      return new Attempt(null, null, why.isEmpty() ? impossible() : why);
     } catch (RuntimeException | StackOverflowError e) {
       System.getLogger("roughcut").log(System.Logger.Level.WARNING, "an edit failed", e);
       return new Attempt(null, null, impossible());

@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import roughcut.desktop.words.Words;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
@@ -16,6 +17,8 @@ import roughcut.file.RescueCopies;
 import roughcut.file.ShopFile;
 import roughcut.file.UnfinishedEntries;
 import roughcut.file.Versions;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.record.CurrentTime;
 import roughcut.shop.Shop;
@@ -67,7 +70,7 @@ public final class Workspace {
   public static Workspace open(Path path, Path data, CurrentTime now) throws FileException {
     BuildFile.Opened opened = BuildFile.open(path);
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
-    String said = shop.trouble().orElse(null);
+    String said = shop.trouble().map(Words::say).orElse(null);
     try {
       return new Workspace(new Session(opened.build(), shop.shop(), now), opened, shop, data, said);
     } catch (RuntimeException | StackOverflowError e) {
@@ -97,10 +100,13 @@ public final class Workspace {
         }
       }
     } catch (IOException e) {
-      throw new FileException("The earlier versions can't be listed: " + e.getMessage(), e);
+      throw new FileException(
+          Text.of("The earlier versions can't be listed: {why}", Refused.why(e)), e);
     }
     throw new FileException(
-        path.getFileName() + " is intact but can't be calculated, and no earlier version can");
+        Text.of(
+            "{file} is intact but can't be calculated, and no earlier version can",
+            path.getFileName()));
   }
 
   public Session session() {
@@ -196,7 +202,7 @@ public final class Workspace {
     EditHistory theirs = new EditHistory(opened.build(), shop.shop());
     Optional<String> refusal = session.canTake(theirs);
     if (refusal.isPresent()) {
-      throw new FileException(refusal.get());
+      throw new FileException(Text.raw(refusal.get()));
     }
     autosave.move(opened.file(), opened.build(), shop.file(), shop.shop());
     rescue.letGo(path());
@@ -263,7 +269,7 @@ public final class Workspace {
       return Optional.of(
           say("Another window or program changed this build. You see its current state."));
     } catch (FileException e) {
-      return Optional.of(say("Changed elsewhere and unreadable: {why}.", e.getMessage()));
+      return Optional.of(say("Changed elsewhere and unreadable: {why}.", Words.why(e)));
     }
   }
 
@@ -290,7 +296,7 @@ public final class Workspace {
 
   private static void took(Optional<String> refusal) throws FileException {
     if (refusal.isPresent()) {
-      throw new FileException(refusal.get());
+      throw new FileException(Text.raw(refusal.get()));
     }
   }
 

@@ -17,6 +17,7 @@ import javafx.stage.Window;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.station.StationId;
+import roughcut.desktop.words.Words;
 import roughcut.file.Autosave;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
@@ -113,7 +114,7 @@ final class FileActions {
       Path path = making.in(new ShopBuilds(new OwnShop(Windows.data()).folder()));
       Windows.open(path).choose(StationId.LAYOUT);
     } catch (FileException e) {
-      notice.show(say("Not started: {why}.", e.getMessage()));
+      notice.show(say("Not started: {why}.", Words.why(e)));
     }
   }
 
@@ -136,7 +137,7 @@ final class FileActions {
     try {
       Windows.open(path);
     } catch (FileException e) {
-      notice.show(say("Not opened: {why}", e.getMessage()));
+      notice.show(say("Not opened: {why}", Words.why(e)));
     }
   }
 
@@ -157,7 +158,7 @@ final class FileActions {
                   ? new OwnShop(Windows.data()).builds()
                   : workspace.path().toAbsolutePath().getParent()));
     } catch (FileException e) {
-      notice.show(say("Your own shop can't be created: {why}", e.getMessage()));
+      notice.show(say("Your own shop can't be created: {why}", Words.why(e)));
     }
     chooser.setInitialFileName(workspace.session().build().get().name() + BuildFile.ENDING);
     File chosen = chooser.showSaveDialog(window.get());
@@ -167,7 +168,7 @@ final class FileActions {
       try {
         shops(path).ifPresent(shop -> saveTo(path, shop));
       } catch (FileException e) {
-        notice.show(say("Not saved: {why}", e.getMessage()));
+        notice.show(say("Not saved: {why}", Words.why(e)));
       }
     }
   }
@@ -231,9 +232,9 @@ final class FileActions {
       notice.hide();
     } catch (FileException e) {
       notice.show(
-          say("Not saved: {why}", e.getMessage()), new Command(say("Save as …"), "", this::saveAs));
+          say("Not saved: {why}", Words.why(e)), new Command(say("Save as …"), "", this::saveAs));
     } catch (IllegalArgumentException e) {
-      notice.show(say("Not saved: {why}", e.getMessage()));
+      notice.show(say("Not saved: {why}", Words.why(e)));
     }
   }
 
@@ -268,7 +269,7 @@ final class FileActions {
       notice.tell(
           say("The demo is reset."), new Command(say("Undo reset"), "", () -> bringBack(before)));
     } catch (FileException e) {
-      notice.show(say("Not reset: {why}", e.getMessage()));
+      notice.show(say("Not reset: {why}", Words.why(e)));
     }
   }
 
@@ -276,8 +277,12 @@ final class FileActions {
     try {
       workspace.bringBack(before);
     } catch (FileException e) {
-      notice.show(say("Not restored: {why}", e.getMessage()));
+      notice.show(say("Not restored: {why}", Words.why(e)));
     }
+  }
+
+  private static String said(String what, String kept) {
+    return kept.isEmpty() ? what : say("{what} {rescue}", what, kept);
   }
 
   /**
@@ -285,11 +290,11 @@ final class FileActions {
    */
   void tellSaving(Autosave.State state) {
     String kept =
-        state.rescue() == null ? "" : say(" A rescue copy is at {rescue}.", state.rescue());
+        state.rescue() == null ? "" : say("A rescue copy is at {rescue}.", state.rescue());
     switch (state.saving()) {
       case FAILED ->
           notice.saving(
-              say("Not saved: {state}.{kept}", state.words(), kept),
+              said(say("Not saved: {state}.", state.words()), kept),
               new Command(say("Try again"), "", workspace::save),
               new Command(say("Save as …"), "", this::saveAs));
       case CHANGED_ON_DISK -> {
@@ -297,7 +302,7 @@ final class FileActions {
           notice.tell(say("Another window changed this build too. Work done in both is kept."));
         } else {
           notice.saving(
-              state.words() + kept,
+              said(say(state.words()), kept),
               new Command(say("Use their version"), "", this::reload),
               new Command(say("Keep mine"), "", workspace::keepMine));
         }
@@ -311,7 +316,7 @@ final class FileActions {
     try {
       workspace.reload();
     } catch (FileException e) {
-      notice.show(say("Not reloaded: {why}", e.getMessage()));
+      notice.show(say("Not reloaded: {why}", Words.why(e)));
     }
   }
 
@@ -343,7 +348,7 @@ final class FileActions {
     try {
       workspace.takeRescued(copy);
     } catch (FileException e) {
-      notice.show(say("Not restored: {why}", e.getMessage()));
+      notice.show(say("Not restored: {why}", Words.why(e)));
     }
   }
 }

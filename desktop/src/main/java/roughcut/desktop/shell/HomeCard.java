@@ -26,6 +26,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Background;
 import roughcut.desktop.session.RelativeDay;
+import roughcut.desktop.words.Words;
 import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.measure.Units;
@@ -217,7 +218,7 @@ final class HomeCard extends VBox {
 
   private void otherBuilds(FileException why) {
     Platform.runLater(
-        () -> notice.show(say("Some builds can't be shown correctly: {why}.", why.getMessage())));
+        () -> notice.show(say("Some builds can't be shown correctly: {why}.", Words.why(why))));
   }
 
   private void key(KeyEvent e) {
@@ -264,7 +265,7 @@ final class HomeCard extends VBox {
       fill(making.make());
     } catch (FileException e) {
       overlay.close(this);
-      notice.show(say("Not {how}: {why}.", how, e.getMessage()));
+      notice.show(say("Not {how}: {why}.", how, Words.why(e)));
     }
   }
 
@@ -279,7 +280,7 @@ final class HomeCard extends VBox {
           say("{entry} is in the bin.", row.entry().name()),
           new Command(say("Restore"), "", () -> back(row.from(), binned)));
     } catch (FileException e) {
-      notice.show(say("Not deleted: {why}.", e.getMessage()));
+      notice.show(say("Not deleted: {why}.", Words.why(e)));
     }
   }
 
@@ -288,7 +289,7 @@ final class HomeCard extends VBox {
       builds.back(binned);
       fill(null);
     } catch (FileException e) {
-      notice.show(say("Not restored: {why}.", e.getMessage()));
+      notice.show(say("Not restored: {why}.", Words.why(e)));
     }
   }
 

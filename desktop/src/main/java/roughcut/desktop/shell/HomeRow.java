@@ -106,7 +106,7 @@ record HomeRow(
         plan.map(InstrumentPortrait::of),
         glance
             .map(g -> g.words().in(units))
-            .orElse(entry.trouble().isEmpty() ? say("can't be calculated") : entry.trouble()),
+            .orElse(entry.trouble().isEmpty() ? say("can't be calculated") : say(entry.trouble())),
         plan.map(
                 p ->
                     wrong(

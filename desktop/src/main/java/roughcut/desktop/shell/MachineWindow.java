@@ -22,6 +22,7 @@ import roughcut.bench.Risk;
 import roughcut.desktop.session.BenchState;
 import roughcut.desktop.session.ConnectedCaliper;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 
 /**
@@ -306,7 +307,7 @@ public final class MachineWindow {
         return;
       }
     } catch (InvalidInput refusal) {
-      view.message(refusal.getMessage());
+      view.message(Words.why(refusal, session.units().get()));
       return;
     }
     showChange();

@@ -25,6 +25,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.NamedField;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.draw.DrawingPane;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.InstrumentPortrait;
 import roughcut.drawing.StationDrawing;
 import roughcut.measure.InvalidInput;
@@ -223,10 +224,12 @@ final class NewCard extends VBox {
       wrong.setText("");
       return Optional.of(build);
     } catch (InvalidInput e) {
-      wrong.setText(e.getMessage());
+      wrong.setText(Words.why(e, units.get()));
     } catch (IllegalArgumentException e) {
       wrong.setText(
-          Character.toUpperCase(e.getMessage().charAt(0)) + e.getMessage().substring(1) + ".");
+          Character.toUpperCase(Words.why(e, units.get()).charAt(0))
+              + Words.why(e, units.get()).substring(1)
+              + ".");
     }
     return Optional.empty();
   }

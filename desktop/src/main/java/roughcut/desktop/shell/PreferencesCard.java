@@ -284,7 +284,7 @@ final class PreferencesCard extends VBox {
       OwnShop.keepIn(chosen.toPath(), preferences);
       wrong.setText("");
     } catch (FileException e) {
-      wrong.setText(say("Folder not changed: {why}.", e.getMessage()));
+      wrong.setText(say("Folder not changed: {why}.", Words.why(e)));
     }
     folder();
   }

@@ -20,6 +20,7 @@ import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.words.Words;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
@@ -180,7 +181,7 @@ final class ShelvesCard extends ListCard {
       chosen = new Row(is, null);
       return shelf(say("{was} in the inventory", was.name()), s -> s.changed(was, is));
     } catch (IllegalArgumentException e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(Words.why(e));
     }
   }
 

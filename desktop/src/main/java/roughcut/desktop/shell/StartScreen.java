@@ -8,6 +8,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
+import roughcut.desktop.words.Words;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileException;
 
@@ -53,7 +54,7 @@ final class StartScreen {
           workspace().shopFolder(),
           window.units());
     } catch (FileException e) {
-      notice.show(say("Your own shop can't be opened: {why}.", e.getMessage()));
+      notice.show(say("Your own shop can't be opened: {why}.", Words.why(e)));
     }
   }
 

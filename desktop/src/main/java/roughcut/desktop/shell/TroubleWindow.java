@@ -16,6 +16,7 @@ import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.RelativeDay;
+import roughcut.desktop.words.Words;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
 import roughcut.file.FileException;
@@ -57,7 +58,7 @@ public final class TroubleWindow {
     column.getStyleClass().add("trouble");
     Label heading = new Label(say("This build can't be opened"));
     heading.getStyleClass().add("trouble-title");
-    Label words = new Label(capital(trouble.getMessage()) + ".");
+    Label words = new Label(capital(Words.why(trouble)) + ".");
     words.setWrapText(true);
     ControlNames.set(words, "trouble.words");
     column.getChildren().setAll(heading, words);

@@ -24,6 +24,7 @@ import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Background;
 import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.session.Workspace;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.InstrumentPortrait;
 import roughcut.file.BuildFile;
@@ -122,7 +123,7 @@ final class VersionsCard extends VBox {
     try {
       versions = Versions.of(file);
     } catch (IOException e) {
-      notice.show(say("The earlier versions can't be listed: {why}.", e.getMessage()));
+      notice.show(say("The earlier versions can't be listed: {why}.", Words.why(e)));
       return;
     }
     if (versions.isEmpty()) {
@@ -173,7 +174,7 @@ final class VersionsCard extends VBox {
           of.picture(version.path()),
           more > 0 ? say("{told}\nand {more} more", told, more) : told);
     } catch (FileException | RuntimeException e) {
-      return new Row(version, Optional.empty(), say("can't be read: {why}", e.getMessage()));
+      return new Row(version, Optional.empty(), say("can't be read: {why}", Words.why(e)));
     }
   }
 
@@ -190,7 +191,7 @@ final class VersionsCard extends VBox {
     try {
       kind.restore(row.version().path());
     } catch (FileException e) {
-      notice.show(say("Not restored: {why}.", e.getMessage()));
+      notice.show(say("Not restored: {why}.", Words.why(e)));
     }
   }
 

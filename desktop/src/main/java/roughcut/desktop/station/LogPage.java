@@ -23,6 +23,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.NumberTable;
 import roughcut.desktop.session.StationContext;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.InstrumentPortrait;
 import roughcut.file.FileException;
@@ -167,7 +168,7 @@ final class LogPage extends BenchPage {
       picture = "";
       told.setText("");
     } catch (IllegalArgumentException e) {
-      told.setText(e.getMessage() + ".");
+      told.setText(Words.why(e) + ".");
     }
   }
 
@@ -209,7 +210,7 @@ final class LogPage extends BenchPage {
       SafeFile.write(path, text.getBytes(StandardCharsets.UTF_8));
       told.setText(say("Saved to {file}.", path.getFileName()));
     } catch (FileException e) {
-      told.setText(say("Not saved: {why}.", e.getMessage()));
+      told.setText(say("Not saved: {why}.", Words.why(e)));
     }
   }
 }

@@ -22,6 +22,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.StationContext;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.BodyDrawing;
 import roughcut.file.FileException;
 import roughcut.file.OutlineFile;
@@ -149,9 +150,9 @@ final class OutlinePage extends BodyViewPage {
                               Optional.of(
                                   read.outline().drawnFor(Decisions.HAND.in(b.design()))))));
       context.session().history().settle();
-      said.setText(read.said());
+      said.setText(read.said().in(context.session().units().get()));
     } catch (FileException e) {
-      said.setText(e.getMessage());
+      said.setText(Words.why(e));
     }
   }
 

@@ -22,12 +22,14 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.MachinesEditor;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.BoardFace;
 import roughcut.drawing.Drawing;
 import roughcut.file.BoardsCsv;
 import roughcut.file.FileException;
 import roughcut.file.SafeFile;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -156,12 +158,12 @@ final class RackPage extends PlainPage {
       List<String> words = new ArrayList<>();
       words.add(count(read.boards().size(), "{n} board imported", "{n} boards imported"));
       if (!read.problems().isEmpty()) {
-        words.add(say("skipped: {value}", String.join("; ", read.problems())));
+        words.add(say("skipped: {value}", say(Text.joined(read.problems(), "; "))));
       }
-      words.addAll(read.notes());
+      read.notes().forEach(n -> words.add(say(n)));
       tell(refusal.orElse(String.join(".  ", words)));
     } catch (FileException e) {
-      tell(say("Not imported: {why}", e.getMessage()));
+      tell(say("Not imported: {why}", Words.why(e)));
     }
   }
 
@@ -191,7 +193,7 @@ final class RackPage extends PlainPage {
       SafeFile.write(path, BoardsCsv.write(context.session().shop().get().boards()));
       tell(say("Saved to {path}", path));
     } catch (FileException e) {
-      tell(say("Not saved: {why}", e.getMessage()));
+      tell(say("Not saved: {why}", Words.why(e)));
     }
   }
 

@@ -25,6 +25,7 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.LazyTooltip;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.StationContext;
+import roughcut.desktop.words.Words;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
@@ -226,7 +227,7 @@ public final class SheetsStation extends KnifelessStation {
       Path to = SheetFolder.read(folder.getText(), Path.of(System.getProperty("user.home")));
       write(only, to, words -> {});
     } catch (FileException e) {
-      result.setText(say("Not saved: {why}.", e.getMessage()));
+      result.setText(say("Not saved: {why}.", Words.why(e)));
     }
   }
 
@@ -258,7 +259,7 @@ public final class SheetsStation extends KnifelessStation {
     result.setText(say("saving …"));
     task.setOnSucceeded(
         e -> done(say("Saved to {to}:\n{names}", to, names(task.getValue())), then));
-    task.setOnFailed(e -> done(task.getException().getMessage(), then));
+    task.setOnFailed(e -> done(Words.why(task.getException()), then));
     Thread thread = new Thread(task, "export");
     thread.setDaemon(true);
     thread.start();

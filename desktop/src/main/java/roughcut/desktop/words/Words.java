@@ -1,6 +1,7 @@
 package roughcut.desktop.words;
 
 import roughcut.measure.Language;
+import roughcut.measure.Refused;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 
@@ -36,6 +37,16 @@ public final class Words {
   /** One of core's names for a thing, in the maker's language. */
   public static String say(Text name) {
     return name.in(language);
+  }
+
+  /** Why something failed or was refused, in millimetres. */
+  public static String why(Throwable trouble) {
+    return why(trouble, language);
+  }
+
+  /** The same in the maker's units, which say the language, too. */
+  public static String why(Throwable trouble, Units units) {
+    return Refused.why(trouble).in(units);
   }
 
   /** One of two sentences: for one thing, or for several. */
