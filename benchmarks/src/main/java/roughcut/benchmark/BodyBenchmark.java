@@ -27,6 +27,7 @@ import roughcut.measure.InvalidInput;
 import roughcut.measure.Units;
 import roughcut.memo.Memo;
 import roughcut.plan.Plan;
+import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
 import roughcut.shop.Shop;
@@ -41,6 +42,7 @@ public class BodyBenchmark {
   private final Plan heron = Plan.of(builds.get(0), shop);
   private final List<Cut> sixty = sixty();
   private final Path hostile = hostile();
+  private final PlanEngine engine = new PlanEngine();
   private int key;
 
   /** 60 routs and bores, every pair, and each against the curved outline. */
@@ -57,13 +59,13 @@ public class BodyBenchmark {
     return all;
   }
 
-  /** A pickup moved, everything worked out anew. */
+  /** A pickup moved, as in a window. */
   @Benchmark
   @Goal(median = 5)
   public Plan pickupMoved() throws InvalidInput {
     Build build = builds.get(0);
     String typed = 40 + key++ % 20 + "." + key % 2 * 5;
-    return Plan.of(
+    return engine.plan(
         build.withDesign(
             Decisions.find(build.design(), "pickup.bridge.from-saddle")
                 .orElseThrow()

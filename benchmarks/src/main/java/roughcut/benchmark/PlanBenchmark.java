@@ -24,6 +24,7 @@ import roughcut.measure.InvalidInput;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -40,6 +41,7 @@ public class PlanBenchmark {
   private final Plan plan = Plan.of(heron, shop);
   private final List<WoodPart> parts = fortyParts();
   private final List<Board> boards = twelveBoards();
+  private final PlanEngine engine = new PlanEngine();
   private int key;
 
   /** From nothing. */
@@ -49,12 +51,15 @@ public class PlanBenchmark {
     return Plan.of(heron, shop);
   }
 
+  /**
+   * As in a window, which keeps what an edit doesn't touch; the scale touches nearly everything.
+   */
   @Benchmark
   @Goal(median = 5)
   public Drawing keystrokeToMarks() throws InvalidInput {
     String typed = Integer.toString(620 + key++ % 40);
     Build edited = heron.withDesign(Decisions.SCALE_LENGTH.typed(heron.design(), typed, Units.MM));
-    return StationDrawing.NECK.of(Plan.of(edited, shop), Units.MM);
+    return StationDrawing.NECK.of(engine.plan(edited, shop), Units.MM);
   }
 
   /** Automatic lay-out of 40 parts on 12 marked boards. */

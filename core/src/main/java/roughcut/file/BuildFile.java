@@ -110,7 +110,7 @@ public final class BuildFile {
   }
 
   /** What a build's file is called without its ending. */
-  static String stem(Path path) {
+  public static String stem(Path path) {
     String file = path.getFileName().toString();
     return file.endsWith(ENDING) ? file.substring(0, file.length() - ENDING.length()) : file;
   }

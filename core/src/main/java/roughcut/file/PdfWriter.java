@@ -102,7 +102,7 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          Text.of("Full size. {tiling}", tiling.words()).in(units),
+          Text.of("Page map, not to scale. {pages}", tiling.words()).in(units),
           Tiling.MARGIN,
           top - 14,
           3.6,
@@ -110,14 +110,15 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          "Check the printer: both bars must measure what they say before you cut "
-              + "anything from these sheets.",
+          Text.of(
+                  "Check the printer: both bars must measure what they say before you cut "
+                      + "anything from these sheets.")
+              .in(units),
           Tiling.MARGIN,
           top - 20,
           3.6,
           Color.BLACK);
-      bar(content, Tiling.MARGIN, top - 32, 100, "100 mm");
-      bar(content, Tiling.MARGIN + 125, top - 32, 4 * 25.4, "4 in");
+      bars(content, top - 32, 2);
       Bounds all = tiling.covered();
       double scale =
           Math.min(
@@ -190,11 +191,15 @@ public final class PdfWriter {
       text(
           content,
           regular,
-          drawing.title() + " · sheet " + tile.name() + " · full size",
+          Text.of("{drawing} · sheet {name} · full size", drawing.title(), tile.name()).in(units),
           Tiling.MARGIN,
           5,
           3,
           Color.DARK_GRAY);
+      if (tiling.sheets() == 1) {
+        // There is no page map that has them.
+        bars(content, tiling.paper().height() - Tiling.MARGIN / 2 - 1, 1.2);
+      }
     }
   }
 
@@ -219,13 +224,20 @@ public final class PdfWriter {
     }
   }
 
-  private void bar(PDPageContentStream content, double x, double y, double length, String label)
+  /** What a printer is checked by, in both systems. */
+  private void bars(PDPageContentStream content, double y, double tick) throws IOException {
+    bar(content, Tiling.MARGIN, y, tick, 100, "100 mm");
+    bar(content, Tiling.MARGIN + 125, y, tick, 4 * Units.INCH, "4 in");
+  }
+
+  private void bar(
+      PDPageContentStream content, double x, double y, double tick, double length, String label)
       throws IOException {
     pen(content, Color.BLACK, 0.4);
     line(content, new Point(x, y), new Point(x + length, y));
     pen(content, Color.BLACK, 0.2);
-    line(content, new Point(x, y - 2), new Point(x, y + 2));
-    line(content, new Point(x + length, y - 2), new Point(x + length, y + 2));
+    line(content, new Point(x, y - tick), new Point(x, y + tick));
+    line(content, new Point(x + length, y - tick), new Point(x + length, y + tick));
     text(content, regular, label, x + length + 2, y - 1.2, 3.6, Color.BLACK);
   }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import roughcut.desktop.session.Computer;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.shell.ShopWindow;
@@ -27,6 +28,7 @@ public final class RoughCutApplication extends Application {
     if (Boolean.getBoolean("roughcut.pseudo")) {
       Words.speak(new Pseudo());
     }
+    Windows.computer(Computer.own(path -> getHostServices().showDocument(path.toUri().toString())));
     try {
       if (args.size() == 3 && args.get(0).equals("screenshots")) {
         Screenshots.take(stage, Path.of(args.get(2)));

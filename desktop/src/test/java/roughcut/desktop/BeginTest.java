@@ -174,7 +174,8 @@ class BeginTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.N);
     settle();
     keys(robot, "new.scale", "64");
-    assertThat(find(robot, "new.wrong", Label.class).getText()).contains("between 560 mm and 900 mm");
+    assertThat(find(robot, "new.wrong", Label.class).getText())
+        .contains("between 560 mm and 900 mm");
     assertThat(find(robot, "new.begin", Button.class).isDisabled()).isTrue();
     robot.push(KeyCode.ENTER);
     settle();

@@ -1,5 +1,8 @@
 package roughcut.desktop.control;
 
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -16,5 +19,15 @@ public final class ScrollBox {
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     return scroll;
+  }
+
+  /** The first that stands in something; empty where nothing is scrolled. */
+  public static Optional<ScrollPane> in(Node node) {
+    if (node instanceof ScrollPane scroll) {
+      return Optional.of(scroll);
+    }
+    return node instanceof Parent parent
+        ? parent.getChildrenUnmodifiable().stream().flatMap(c -> in(c).stream()).findFirst()
+        : Optional.empty();
   }
 }

@@ -32,6 +32,12 @@ public interface StationContext {
   /** Says in the window what couldn't be done. */
   void refused(String words);
 
+  /** Opens what prints the sheet that is shown. */
+  void print();
+
+  /** The computer that the program runs on. */
+  Computer computer();
+
   /** Opens the screen that is read at the machine. */
   void machine();
 }

@@ -11,6 +11,7 @@ final class Cards {
   private final PreferencesCard preferences;
   private final ShelvesCard shelves;
   private final WoodsCard woods;
+  private final PrintCard print;
   private final StartScreen beginning;
 
   Cards(ShopWindow window, Notice notice, Preferences preferences) {
@@ -21,6 +22,7 @@ final class Cards {
     this.preferences = new PreferencesCard(overlay, window, preferences);
     shelves = new ShelvesCard(overlay, window.workspace().session());
     woods = new WoodsCard(overlay, window.workspace().session());
+    print = new PrintCard(overlay, window, preferences);
   }
 
   Overlay overlay() {
@@ -58,6 +60,11 @@ final class Cards {
   /** What woods are called, weigh and do. */
   WoodsCard woods() {
     return woods;
+  }
+
+  /** The sheet that is shown, on paper. */
+  PrintCard print() {
+    return print;
   }
 
   /** The first card, all builds, a new instrument, the look round. */

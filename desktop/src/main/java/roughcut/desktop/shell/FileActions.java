@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.ChoiceDialog;
 import javafx.scene.control.TextInputDialog;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import roughcut.desktop.session.OwnShop;
@@ -57,6 +59,16 @@ final class FileActions {
 
     void sheets();
 
+    void outline();
+
+    void boards();
+
+    void close();
+
+    void quit();
+
+    void print();
+
     void shelves();
 
     void woods();
@@ -69,27 +81,50 @@ final class FileActions {
   /** The menu under the build's name; null stands for a rule between groups. */
   List<Command> menu(MenuWays ways) {
     List<Command> menu = new ArrayList<>();
-    menu.add(new Command(say("All builds …"), say("Ctrl+H"), ways::home));
-    menu.add(new Command(say("New instrument …"), say("Ctrl+N"), ways::begin));
-    menu.add(new Command(say("New from this one, design only"), "", this::like));
-    menu.add(new Command(say("Open …"), say("Ctrl+O"), this::open));
-    menu.add(new Command(say("Save"), say("Ctrl+S"), ways::save));
-    menu.add(new Command(say("Save as …"), "", this::saveAs));
-    menu.add(new Command(say("Rename …"), "", this::rename));
-    menu.add(new Command(say("Earlier versions of this build …"), "", ways::versions));
-    menu.add(new Command(say("Earlier versions of the shop …"), "", ways::shopVersions));
+    menu.add(Command.of(say("All builds …"), KeyCode.H, ways::home));
+    menu.add(Command.of(say("New instrument …"), KeyCode.N, ways::begin));
+    menu.add(Command.of(say("New from this one, design only"), this::like));
+    menu.add(Command.of(openCommand(), KeyCode.O, this::open));
     menu.add(null);
-    menu.add(new Command(say("What if …"), say("Ctrl+T"), workspace.session()::beginWhatIf));
-    menu.add(new Command(say("Full-size sheets"), say("Ctrl+P"), ways::sheets));
-    menu.add(new Command(say("Inventory: strings and hardware …"), "", ways::shelves));
-    menu.add(new Command(say("Woods: names, weight, movement …"), "", ways::woods));
-    menu.add(new Command(say("Preferences …"), say("Ctrl+,"), ways::preferences));
-    menu.add(new Command(say("Help: stations, keys, safety"), "F1", ways::help));
+    menu.add(Command.of(say("Save"), KeyCode.S, ways::save));
+    menu.add(Command.of(say("Save as …"), this::saveAs));
+    menu.add(Command.of(say("Rename …"), this::rename));
+    menu.add(Command.of(say("Earlier versions of this build …"), ways::versions));
+    menu.add(Command.of(say("Earlier versions of the shop …"), ways::shopVersions));
+    menu.add(null);
+    menu.add(Command.of(say("Undo"), KeyCode.Z, workspace.session()::undo));
+    menu.add(Command.of(say("Redo"), KeyCode.Y, workspace.session()::redo));
+    menu.add(Command.of(say("What if …"), KeyCode.T, workspace.session()::beginWhatIf));
+    menu.add(null);
+    menu.add(Command.of(say("Import outline (SVG, DXF) …"), ways::outline));
+    menu.add(Command.of(say("Import boards (CSV) …"), ways::boards));
+    menu.add(Command.of(say("Export sheets, SVG, DXF, CSV"), KeyCode.DIGIT8, ways::sheets));
+    menu.add(Command.of(say("Print …"), KeyCode.P, ways::print));
+    menu.add(null);
+    menu.add(Command.of(say("Inventory: strings and hardware …"), ways::shelves));
+    menu.add(Command.of(say("Woods: names, weight, movement …"), ways::woods));
+    menu.add(Command.of(say("Preferences …"), KeyCode.COMMA, ways::preferences));
+    menu.add(
+        new Command(
+            say("Help: stations, keys, safety"),
+            "F1",
+            "",
+            "",
+            new KeyCodeCombination(KeyCode.F1),
+            ways::help));
     if (workspace.isDemo()) {
       menu.add(null);
-      menu.add(new Command(say("Reset demo …"), "", this::askReset));
+      menu.add(Command.of(say("Reset demo …"), this::askReset));
     }
+    menu.add(null);
+    menu.add(Command.of(say("Close window"), KeyCode.W, ways::close));
+    menu.add(Command.of(say("Quit"), KeyCode.Q, ways::quit));
     return menu;
+  }
+
+  /** What leads to a file anywhere; the builds opened last follow it. */
+  static String openCommand() {
+    return say("Open …");
   }
 
   /** Begins a build in the maker's own shop, in a window of its own. */

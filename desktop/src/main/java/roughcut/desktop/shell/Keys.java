@@ -126,6 +126,8 @@ final class Keys {
       case S -> window::save;
       case O -> window.files()::open;
       case P -> window::print;
+      case W -> () -> Windows.close(window);
+      case Q -> Windows::quit;
       case K -> window.cards().find()::open;
       case H -> window.cards().beginning()::home;
       case N -> window.cards().beginning()::begin;

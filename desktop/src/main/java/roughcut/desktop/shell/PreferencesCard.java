@@ -59,7 +59,7 @@ final class PreferencesCard extends VBox {
   private final PickField<Theme.TextSize> text =
       new PickField<>("pref.text", say("Text size"), Theme.TextSize::words, this::text);
   private final PickField<Paper> paper =
-      new PickField<>("pref.paper", say("Paper"), Paper::name, p -> paper(p));
+      new PickField<>("pref.paper", say("Paper"), p -> say(p.label()), p -> paper(p));
   private final TextField shopName = new TextField();
   private final Label folder = new Label();
   private final Label wrong = new Label();

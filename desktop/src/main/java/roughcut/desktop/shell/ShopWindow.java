@@ -3,6 +3,7 @@ package roughcut.desktop.shell;
 import static roughcut.desktop.words.Words.say;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -23,11 +25,13 @@ import roughcut.clearance.Clearance;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.ShopDays;
@@ -203,7 +207,11 @@ public final class ShopWindow {
     ControlNames.set(body, "body");
     body.setTop(
         new TopBar(
-            workspace, menu(), () -> cards.find().open(), this::nextUnits, files::tellSaving));
+            workspace,
+            name -> new BuildMenu(this, name).fill(),
+            () -> cards.find().open(),
+            this::nextUnits,
+            files::tellSaving));
     body.setLeft(rail);
     body.setCenter(middle);
     body.setBottom(thin);
@@ -279,6 +287,48 @@ public final class ShopWindow {
   /** Turns to a page of this station. */
   public void page(String name) {
     stations.get(station).page(name);
+  }
+
+  /** Asks for an outline drawn elsewhere, where it is taken in. */
+  void importOutline() {
+    to(BodyStation.class).importOutline();
+  }
+
+  /** Asks for a table of boards, where they are kept. */
+  void importBoards() {
+    to(BlanksStation.class).importBoards();
+  }
+
+  /** Where the maker is, to come back to. */
+  LeftOff leftOff() {
+    return new LeftOff(
+        station.name(),
+        here().pageName(),
+        surface.knife(),
+        scrolled().map(ScrollPane::getVvalue).orElse(0.0));
+  }
+
+  private Optional<ScrollPane> scrolled() {
+    return ScrollBox.in(here().panel());
+  }
+
+  /** Goes to where the maker was; what isn't there any more is left out. */
+  void goBackTo(LeftOff place) {
+    Arrays.stream(StationId.values())
+        .filter(id -> id.name().equals(place.station()))
+        .findFirst()
+        .ifPresent(
+            id -> {
+              choose(id);
+              page(place.page());
+              Plan plan = session.plan().get();
+              if (here().hasKnife()
+                  && place.knife() >= here().knifeLeast(plan)
+                  && place.knife() <= here().knifeMost(plan)) {
+                surface.knife(place.knife());
+              }
+              scrolled().ifPresent(pane -> pane.setVvalue(place.scroll()));
+            });
   }
 
   /** Reads a table of boards into the rack, and goes there. */
@@ -400,7 +450,7 @@ public final class ShopWindow {
   }
 
   List<Command> menu() {
-    return files.menu(new Menu(this));
+    return files.menu(new MenuTargets(this));
   }
 
   BenchWindows atBench() {
@@ -415,8 +465,14 @@ public final class ShopWindow {
     return sum;
   }
 
-  /** Goes to the sheets. */
+  /** Goes to the sheets, and opens what prints the one that is shown there. */
   void print() {
+    choose(StationId.SHEETS);
+    cards.print().open();
+  }
+
+  /** Goes to the sheets. */
+  void toSheets() {
     choose(StationId.SHEETS);
   }
 

@@ -10,8 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -55,7 +53,7 @@ final class TopBar extends HBox {
 
   TopBar(
       Workspace workspace,
-      List<Command> fileCommands,
+      Consumer<MenuButton> menu,
       Runnable find,
       Runnable units,
       Consumer<Autosave.State> troubled) {
@@ -68,17 +66,7 @@ final class TopBar extends HBox {
     name.setMaxWidth(260);
     name.textProperty().addListener((p, was, is) -> keepName());
     name.fontProperty().addListener((p, was, is) -> keepName());
-    for (Command command : fileCommands) {
-      if (command == null) {
-        name.getItems().add(new SeparatorMenuItem());
-      } else {
-        MenuItem item =
-            new MenuItem(
-                command.words() + (command.detail().isEmpty() ? "" : "    " + command.detail()));
-        item.setOnAction(e -> command.action().run());
-        name.getItems().add(item);
-      }
-    }
+    menu.accept(name);
     about.getStyleClass().add("about");
     ControlNames.set(about, "about");
     about.setMinWidth(0);

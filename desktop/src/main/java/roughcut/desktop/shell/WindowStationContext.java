@@ -4,6 +4,7 @@ import static roughcut.desktop.words.Words.say;
 
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.BenchState;
+import roughcut.desktop.session.Computer;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.ShopDays;
 import roughcut.desktop.session.StationContext;
@@ -64,6 +65,16 @@ final class WindowStationContext implements StationContext {
   @Override
   public void refused(String words) {
     notice.show(say("Not done: {words}.", words));
+  }
+
+  @Override
+  public void print() {
+    window.print();
+  }
+
+  @Override
+  public Computer computer() {
+    return Windows.computer();
   }
 
   @Override

@@ -24,7 +24,10 @@ import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import javafx.util.Duration;
 import roughcut.desktop.session.Background;
+import roughcut.desktop.session.Computer;
+import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Preferences;
+import roughcut.desktop.session.RecentBuilds;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
@@ -42,6 +45,7 @@ public final class Windows {
   public static final String LAST_BUILD = "build.last";
 
   private static Path data = dataFolder();
+  private static Computer computer = Computer.own(path -> {});
   private static CurrentTime now = CurrentTime.ofThisMachine();
 
   private Windows() {}
@@ -79,6 +83,15 @@ public final class Windows {
   /** Everything that is opened from here on goes by that clock. */
   public static void clock(CurrentTime next) {
     now = next;
+  }
+
+  /** Everything that is opened from here on asks that for printers and for other programs. */
+  public static void computer(Computer next) {
+    computer = next;
+  }
+
+  static Computer computer() {
+    return computer;
   }
 
   /** The clock that the program goes by. */
@@ -151,6 +164,8 @@ public final class Windows {
     stage.show();
     size(stage, preferences); // some window managers open at the least size
     window.surface().requestFocus();
+    LeftOff.of(preferences, build).ifPresent(window::goBackTo);
+    RecentBuilds.opened(preferences, build);
     window.opened();
     return window;
   }
@@ -276,6 +291,7 @@ public final class Windows {
       preferences.remember("window.height", stage.getHeight());
     }
     preferences.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
+    window.leftOff().remember(preferences, workspace.path());
     preferences.save();
     Optional<MachineWindow> machine = window.atMachine().filter(MachineWindow::showing);
     if (machine.isPresent()) {
@@ -294,6 +310,30 @@ public final class Windows {
     }
     // The window's controls and textures go with it, whoever still holds the stage.
     stage.setScene(new Scene(new Region()));
+  }
+
+  /** Closes a window as its own button does; it stays where the maker wants to stay. */
+  static boolean close(ShopWindow window) {
+    Stage stage = (Stage) window.root().getScene().getWindow();
+    WindowEvent asked = new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST);
+    stage.getOnCloseRequest().handle(asked);
+    if (!asked.isConsumed()) {
+      stage.hide();
+    }
+    return !asked.isConsumed();
+  }
+
+  /** Closes every window, until one is to stay. */
+  static void quit() {
+    for (Window shown : List.copyOf(Window.getWindows())) {
+      if (shown.getScene() != null
+          && shown.getScene().getUserData() instanceof ShopWindow window
+          && !close(window)) {
+        return;
+      }
+    }
+    // What is open at the machine goes with them.
+    List.copyOf(Window.getWindows()).forEach(Window::hide);
   }
 
   /** What is only tried is kept or dropped before the window goes. */

@@ -108,7 +108,7 @@ final class WoodsCard extends ListCard {
   }
 
   private String from(Species wood) {
-    return woods().isOwn(wood.id()) ? "yours" : say("wood list");
+    return woods().isOwn(wood.id()) ? say("yours") : say("wood list");
   }
 
   /** Opens with every wood; the neck's first. */

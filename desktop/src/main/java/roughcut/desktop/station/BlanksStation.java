@@ -28,6 +28,12 @@ public final class BlanksStation extends PagedStation {
         new BodyPage(context, this));
   }
 
+  /** Asks for a table of boards, and reads it into the rack. */
+  public void importBoards() {
+    turnTo(pages().indexOf(rack));
+    rack.read();
+  }
+
   /** Reads a table of boards into the rack, and turns there. */
   public void readBoards(Path path) {
     turnTo(pages().indexOf(rack));

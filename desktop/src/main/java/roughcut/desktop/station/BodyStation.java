@@ -18,6 +18,12 @@ public final class BodyStation extends BodyPages {
         new WeightPage(context, this, looking));
   }
 
+  /** Asks for an outline drawn elsewhere. */
+  public void importOutline() {
+    turnTo(0);
+    ((OutlinePage) pages().get(0)).choose();
+  }
+
   /** Takes in an outline drawn elsewhere. */
   public void outline(Path path) {
     turnTo(0);

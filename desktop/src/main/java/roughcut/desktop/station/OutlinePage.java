@@ -120,14 +120,13 @@ final class OutlinePage extends BodyViewPage {
     context.session().history().settle();
   }
 
-  private void choose() {
+  /** Asks for a drawing, and takes it in. */
+  void choose() {
     FileChooser chooser = new FileChooser();
     chooser.setTitle(say("Outline"));
     chooser
         .getExtensionFilters()
-        .add(
-            new FileChooser.ExtensionFilter(
-                say("Drawings"), "*.svg", "*.dxf", say("*.SVG"), say("*.DXF")));
+        .add(new FileChooser.ExtensionFilter(say("Drawings"), "*.svg", "*.dxf", "*.SVG", "*.DXF"));
     File file = chooser.showOpenDialog(own.getScene().getWindow());
     if (file != null) {
       take(file.toPath());

@@ -136,7 +136,8 @@ final class RackPage extends PlainPage {
     return chooser;
   }
 
-  private void read() {
+  /** Asks for a table, and reads it. */
+  void read() {
     File file = chooser(say("Import boards")).showOpenDialog(lower.getScene().getWindow());
     if (file != null) {
       readFrom(file.toPath());

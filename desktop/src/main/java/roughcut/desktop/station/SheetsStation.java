@@ -8,16 +8,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.beans.property.ReadOnlyProperty;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.concurrent.Task;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
@@ -45,8 +46,9 @@ public final class SheetsStation extends KnifelessStation {
   private final StationContext context;
   private final VBox column = new VBox(10);
   private final Region lower = new Region();
-  private final ComboBox<Paper> paper = new ComboBox<>();
   private final PickField<Sheet> which;
+  private final PickField<Paper> papers;
+  private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
   private Sheet sheet = Sheet.PLAN;
   private final Label pages = new Label();
   private final Label result = new Label();
@@ -59,6 +61,12 @@ public final class SheetsStation extends KnifelessStation {
   private String offered = "";
 
   private boolean writing;
+
+  /** What was written last, and whether it is one file. */
+  private List<Path> saved = List.of();
+
+  private final BooleanProperty single = new SimpleBooleanProperty();
+  private final HBox opening = new HBox(12);
 
   /**
    * Makes the station.
@@ -80,20 +88,13 @@ public final class SheetsStation extends KnifelessStation {
               sheet = chosen;
               context.refresh();
             });
-    ControlNames.set(paper, "paper");
-    paper.getItems().setAll(Paper.values());
-    paper.setValue(Paper.A4);
-    paper.getStyleClass().add("choice-box");
-    paper.setAccessibleText(say("Paper"));
-    paper.setPrefWidth(156);
-    Label papers = new Label(say("Paper"));
-    papers.getStyleClass().add("decision-label");
-    papers.setLabelFor(paper);
-    Region between = new Region();
-    HBox.setHgrow(between, Priority.ALWAYS);
-    HBox paperRow = new HBox(8, papers, between, paper);
-    paperRow.setAlignment(Pos.CENTER_LEFT);
-    paper.valueProperty().addListener((p, was, is) -> context.refresh());
+    papers = new PickField<>("paper", say("Paper"), p -> say(p.label()), paper::set);
+    papers.show(List.of(Paper.values()), paper.get());
+    paper.addListener(
+        (p, was, is) -> {
+          papers.show(List.of(Paper.values()), is);
+          context.refresh();
+        });
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
     Label where = new Label(say("Folder"));
@@ -106,8 +107,18 @@ public final class SheetsStation extends KnifelessStation {
     Button other = new Button(say("Change folder …"));
     other.getStyleClass().add("text-button");
     other.setOnAction(e -> choose());
+    Button print = new Button(say("Print …"));
+    ControlNames.set(print, "sheets.print");
+    print.getStyleClass().add("main-button");
+    print.setMaxWidth(Double.MAX_VALUE);
+    print.setOnAction(e -> context.print());
+    Button openFolder =
+        link("sheets.open-folder", say("Open folder"), () -> saved.get(0).getParent());
+    Button openFile = link("sheets.open-file", say("Open PDF"), () -> saved.get(0));
+    openFile.visibleProperty().bind(single);
+    opening.getChildren().addAll(openFolder, openFile);
+    opening.setVisible(false);
     ControlNames.set(one, "export.one");
-    one.getStyleClass().add("main-button");
     one.setMaxWidth(Double.MAX_VALUE);
     one.setOnAction(e -> write(sheet));
     ControlNames.set(all, "export");
@@ -125,18 +136,38 @@ public final class SheetsStation extends KnifelessStation {
     what.getStyleClass().add("panel-text");
     column
         .getChildren()
-        .addAll(heading, which, paperRow, pages, where, folder, other, one, all, what, result);
+        .addAll(
+            heading, which, papers, pages, print, where, folder, other, one, all, what, result,
+            opening);
     lower.setManaged(false);
     lower.setVisible(false);
   }
 
-  /** The paper that sheets fall on. */
-  public void paper(Paper next) {
-    paper.setValue(next);
+  private Button link(String id, String words, Supplier<Path> what) {
+    Button button = new Button(words);
+    ControlNames.set(button, id);
+    button.getStyleClass().add("text-button");
+    button.setOnAction(e -> context.computer().show(what.get()));
+    return button;
   }
 
-  public ReadOnlyProperty<Paper> paper() {
-    return paper.valueProperty();
+  /** Saves the sheet that is shown as a PDF. */
+  public void save() {
+    write(sheet);
+  }
+
+  /** The paper that sheets fall on. */
+  public void paper(Paper next) {
+    paper.set(next);
+  }
+
+  public ReadOnlyObjectProperty<Paper> paper() {
+    return paper;
+  }
+
+  /** The sheet that is shown. */
+  public Sheet sheet() {
+    return sheet;
   }
 
   @Override
@@ -148,7 +179,7 @@ public final class SheetsStation extends KnifelessStation {
   public Drawing drawing(Plan plan, Units units) {
     Drawing drawn = sheet.of(plan, units);
     List<Mark> marks = new ArrayList<>(drawn.marks());
-    for (Tiling.Tile tile : Tiling.of(drawn, paper.getValue()).tiles()) {
+    for (Tiling.Tile tile : Tiling.of(drawn, paper.get()).tiles()) {
       marks.add(
           new Mark.Stroke(
               Role.MEASURED,
@@ -169,8 +200,7 @@ public final class SheetsStation extends KnifelessStation {
               0,
               null));
     }
-    return new Drawing(
-        drawn.title(), marks, Tiling.of(drawn, paper.getValue()).covered().expanded(8));
+    return new Drawing(drawn.title(), marks, Tiling.of(drawn, paper.get()).covered().expanded(8));
   }
 
   @Override
@@ -191,7 +221,7 @@ public final class SheetsStation extends KnifelessStation {
       into(offered);
     }
     Drawing drawn = sheet.of(plan, units);
-    Tiling tiling = Tiling.of(drawn, paper.getValue());
+    Tiling tiling = Tiling.of(drawn, paper.get());
     pages.setText(tiling.words().in(units));
   }
 
@@ -243,7 +273,7 @@ public final class SheetsStation extends KnifelessStation {
     }
     Plan plan = context.session().plan().get();
     Units units = context.session().units().get();
-    Paper chosen = paper.getValue();
+    Paper chosen = paper.get();
     Task<List<Path>> task =
         new Task<>() {
           @Override
@@ -256,9 +286,15 @@ public final class SheetsStation extends KnifelessStation {
         };
     // Not disabled meanwhile: that would take the keyboard away.
     writing = true;
+    opening.setVisible(false);
     result.setText(say("saving …"));
     task.setOnSucceeded(
-        e -> done(say("Saved to {to}:\n{names}", to, names(task.getValue())), then));
+        e -> {
+          saved = task.getValue();
+          single.set(saved.size() == 1);
+          opening.setVisible(true);
+          done(say("Saved to {to}:\n{names}", to, names(saved)), then);
+        });
     task.setOnFailed(e -> done(Words.why(task.getException()), then));
     Thread thread = new Thread(task, "export");
     thread.setDaemon(true);

@@ -1,10 +1,10 @@
 package roughcut.desktop.shell;
 
 /** Where the menu under the build's name leads in its window. */
-final class Menu implements FileActions.MenuWays {
+final class MenuTargets implements FileActions.MenuWays {
   private final ShopWindow window;
 
-  Menu(ShopWindow window) {
+  MenuTargets(ShopWindow window) {
     this.window = window;
   }
 
@@ -35,7 +35,32 @@ final class Menu implements FileActions.MenuWays {
 
   @Override
   public void sheets() {
+    window.toSheets();
+  }
+
+  @Override
+  public void print() {
     window.print();
+  }
+
+  @Override
+  public void outline() {
+    window.importOutline();
+  }
+
+  @Override
+  public void boards() {
+    window.importBoards();
+  }
+
+  @Override
+  public void close() {
+    Windows.close(window);
+  }
+
+  @Override
+  public void quit() {
+    Windows.quit();
   }
 
   @Override
