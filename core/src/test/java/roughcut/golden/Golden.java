@@ -11,6 +11,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import roughcut.bench.Bench;
+import roughcut.bench.BuildSummary;
+import roughcut.bench.FigurePages;
+import roughcut.bench.HoldPoint;
+import roughcut.bench.Operation;
+import roughcut.bench.Risk;
 import roughcut.demo.Demo;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
@@ -18,6 +25,7 @@ import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
+import roughcut.part.PartId;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 
@@ -116,6 +124,79 @@ final class Golden {
         acrossSquared);
   }
 
+  /**
+   * The work order in words: of each operation how it stands and why, how long it takes and what
+   * waits for it, what it stands on, makes and destroys, what is asked and how narrowly, what can't
+   * be undone, and what is read at the machine.
+   */
+  static List<String> bench(Plan plan) {
+    Bench bench = Bench.of(plan, DAY.atTime(12, 0));
+    List<String> lines = new ArrayList<>();
+    lines.add("summary: " + BuildSummary.of(plan, DAY.atTime(12, 0)).words());
+    for (PartId part : PartId.values()) {
+      lines.add("verdict " + part.word() + ": " + bench.verdict().sentence(part));
+    }
+    for (Bench.OperationStatus step : bench.steps()) {
+      Operation op = step.operation();
+      lines.add(op.id() + ", " + op.part().word() + ", " + op.chapter() + ": " + op.title());
+      lines.add("  " + step.state() + " " + step.why() + ", " + op.minutes() + " min");
+      op.waiting()
+          .ifPresent(
+              w ->
+                  lines.add(
+                      String.format(
+                          Locale.ROOT,
+                          "  waits %.2f h, clamped %.2f h, %d min",
+                          w.hours(plan.shop().hours()),
+                          w.clampHours(plan.shop().hours()),
+                          w.minutes(plan.shop().hours()))));
+      lines.add(
+          "  faces "
+              + new TreeSet<>(op.neededFaces())
+              + new TreeSet<>(op.measuresFrom())
+              + new TreeSet<>(op.makes())
+              + new TreeSet<>(op.destroys()));
+      lines.add("  after " + new TreeMap<>(op.after()) + " clamped " + new TreeSet<>(op.clamped()));
+      lines.add("  with " + op.tools() + " set " + op.settings());
+      lines.add("  mind " + new TreeSet<>(op.cautions()) + op.hazards() + op.wrong());
+      for (String setting : op.settings()) {
+        lines.add(
+            "  "
+                + setting
+                + ": "
+                + op.sizing(setting)
+                + op.heard(setting)
+                + op.onTheWay(setting)
+                + sorted(op.repairs(setting, 1))
+                + sorted(op.repairs(setting, -1)));
+      }
+      for (HoldPoint hold : op.holds()) {
+        lines.add(
+            String.format(
+                Locale.ROOT,
+                "  asks %s, %s: %s, %d days, within %.4f, beside %s",
+                hold.of(),
+                hold.what(),
+                hold.wanted(Units.MM),
+                hold.days(),
+                hold.tolerance(),
+                new TreeMap<>(bench.expected(hold).others())));
+      }
+      for (Risk risk : bench.risks(op)) {
+        lines.add("  risk " + risk.kind() + ": " + risk.words());
+      }
+      for (FigurePages.Page page : FigurePages.of(plan, op, Units.MM).pages()) {
+        lines.add("  page " + page.title());
+        page.figures().forEach(f -> lines.add("    " + f.number() + f.unit() + " " + f.what()));
+      }
+    }
+    return lines;
+  }
+
+  private static List<String> sorted(List<?> all) {
+    return all.stream().map(Object::toString).sorted().toList();
+  }
+
   /** Writes all of it into a folder. */
   public static void main(String[] args) throws IOException {
     Path folder = Files.createDirectories(Path.of(args[0]));
@@ -123,6 +204,7 @@ final class Golden {
       Plan plan = plan(build);
       write(folder.resolve(build.name() + ".values.tsv"), values(plan));
       write(folder.resolve(build.name() + ".drawings.tsv"), drawings(plan));
+      write(folder.resolve(build.name() + ".bench.txt"), bench(plan));
     }
   }
 

@@ -84,6 +84,14 @@ class GoldenTest {
     assertThat(differ).isEmpty();
   }
 
+  /** What comes next, what is asked and what can't be undone is as it was read and found right. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  void everyOperationIsAsItWas(String name) throws IOException {
+    assertThat(Golden.bench(Golden.plan(build(name))))
+        .containsExactlyElementsOf(written(name + ".bench.txt"));
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
   void everyDrawingHasItsMarksWhereTheyWere(String name) throws IOException {

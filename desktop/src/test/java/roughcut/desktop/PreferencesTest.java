@@ -41,7 +41,7 @@ class PreferencesTest extends WindowTest {
 
   @AfterEach
   void asItWas() {
-    show(() -> Ink.drawn(false, 1));
+    show(() -> Ink.drawn(Ink.Light.DAY, 1));
   }
 
   private void preferences() {

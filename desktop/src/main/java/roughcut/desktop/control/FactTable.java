@@ -20,7 +20,7 @@ public final class FactTable extends GridPane {
   private static final double LEAST_CELL = 52;
 
   /** A table's cell of no more letters stays in one line. */
-  private static final int SHORT = 11;
+  private static final int SHORT = 15;
 
   private final List<List<Label>> rows = new ArrayList<>();
   private final List<Label> sentences = new ArrayList<>();

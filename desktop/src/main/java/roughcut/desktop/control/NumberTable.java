@@ -151,8 +151,9 @@ public class NumberTable<T> extends TableView<T> {
     if (each <= 0 || room < each) {
       return;
     }
-    double left = Math.floor(room % each);
-    if (Math.abs(left - getPadding().getBottom()) > 1) {
+    // A room that lacks a hair of a row has that row.
+    double left = Math.floor(room - each * Math.floor((room + 0.25) / each));
+    if (Math.abs(left - getPadding().getBottom()) > 0.5) {
       setPadding(new Insets(0, 0, left, 0));
     }
   }

@@ -25,6 +25,8 @@ public final class StyleStates {
   /** A window so wide that its panel can be wider too. */
   public static final PseudoClass WIDE = PseudoClass.getPseudoClass("wide");
 
+  public static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
+
   public static final PseudoClass WIDEST = PseudoClass.getPseudoClass("widest");
 
   private StyleStates() {}

@@ -68,7 +68,7 @@ public final class ThinRail extends HBox {
     named.setAlignment(Pos.CENTER_LEFT);
     VBox head = new VBox(4, named, order);
     head.setAlignment(Pos.CENTER_LEFT);
-    head.setMinWidth(112);
+    head.setMinWidth(Region.USE_PREF_SIZE);
     cards.setAlignment(Pos.CENTER_LEFT);
     scroll.setContent(cards);
     scroll.viewportBoundsProperty().addListener((p, was, is) -> widen());

@@ -3,6 +3,7 @@ package roughcut.desktop.draw;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -15,7 +16,7 @@ import roughcut.measure.Precision;
 public final class Ink {
   private static final String SHEET = "#FBF9F4";
   private static final String INK = "#25292B";
-  private static final String GREY = "#6C6A63";
+  private static final String GREY = "#64625B";
   private static final String RULE = "#CFC8BA";
   private static final String TOUCH = "#1F5C73";
 
@@ -31,19 +32,30 @@ public final class Ink {
   /** The style sheet's token of that name, in a dim shop. */
   private static final Color DIM_SHEET = Color.web("#23282A");
 
-  private static boolean dim;
+  /** What the screen is read by. */
+  public enum Light {
+    DAY,
+    /** Light lines on dark paper, so that the screen doesn't dazzle. */
+    DIM_SHOP,
+    /** Black on white, woods pale, pens heavier. */
+    STRONG
+  }
+
+  private static Light light = Light.DAY;
   private static double larger = 1;
+
+  /** How much wider pens are for the strongest contrast. */
+  private static final double HEAVIER = 1.4;
 
   private Ink() {}
 
   /**
    * How everything is drawn from here on.
    *
-   * @param inADimShop light lines on dark paper, so that the screen doesn't dazzle
    * @param textSize 1 is usual
    */
-  public static void drawn(boolean inADimShop, double textSize) {
-    dim = inADimShop;
+  public static void drawn(Light next, double textSize) {
+    light = next;
     larger = textSize;
     COLOURS.clear();
     FAINT.clear();
@@ -51,7 +63,11 @@ public final class Ink {
   }
 
   static Color sheet() {
-    return dim ? DIM_SHEET : colour(SHEET);
+    return switch (light) {
+      case DAY -> colour(SHEET);
+      case DIM_SHOP -> DIM_SHEET;
+      case STRONG -> Color.WHITE;
+    };
   }
 
   static Color ink() {
@@ -79,27 +95,38 @@ public final class Ink {
 
   private static final double LIGHTEST = 0.94;
 
-  /** A colour of the drawing as it is seen: in a dim shop light and dark change places. */
+  /** What is darker is a line, what is lighter a surface, 0 to 1. */
+  private static final double LINE = 0.5;
+
+  /**
+   * A colour of the drawing as it is seen: in a dim shop light and dark change places; for the
+   * strongest contrast lines are nearly black and surfaces nearly white.
+   */
   static Color seen(Color colour) {
-    if (!dim) {
-      return colour;
-    }
+    return switch (light) {
+      case DAY -> colour;
+      case DIM_SHOP -> lit(colour, l -> LIGHTEST - (LIGHTEST - DARKEST) * l);
+      case STRONG -> lit(colour, l -> l < LINE ? 0.35 * l : 0.78 + 0.44 * (l - LINE));
+    };
+  }
+
+  /** The same hue, moved to its new lightness; what would leave the range is pulled in. */
+  private static Color lit(Color colour, DoubleUnaryOperator to) {
     double most = Math.max(colour.getRed(), Math.max(colour.getGreen(), colour.getBlue()));
     double least = Math.min(colour.getRed(), Math.min(colour.getGreen(), colour.getBlue()));
-    double light = (most + least) / 2;
-    double wanted = LIGHTEST - (LIGHTEST - DARKEST) * light;
-    // The same hue, moved to its new lightness; what would leave the range is pulled in.
+    double bright = (most + least) / 2;
+    double wanted = to.applyAsDouble(bright);
     double colourful = Math.min(most - least, 2 * Math.min(wanted, 1 - wanted));
     double share = most - least < Precision.SAME ? 0 : colourful / (most - least);
     return Color.color(
-        moved(colour.getRed(), light, wanted, share),
-        moved(colour.getGreen(), light, wanted, share),
-        moved(colour.getBlue(), light, wanted, share),
+        moved(colour.getRed(), bright, wanted, share),
+        moved(colour.getGreen(), bright, wanted, share),
+        moved(colour.getBlue(), bright, wanted, share),
         colour.getOpacity());
   }
 
-  private static double moved(double channel, double light, double wanted, double share) {
-    return Math.max(0, Math.min(1, wanted + (channel - light) * share));
+  private static double moved(double channel, double bright, double wanted, double share) {
+    return Math.max(0, Math.min(1, wanted + (channel - bright) * share));
   }
 
   /** A colour that lets what lies below shine through. */
@@ -108,7 +135,7 @@ public final class Ink {
   }
 
   static double width(Role.Pen pen) {
-    return WIDTHS.get(pen);
+    return WIDTHS.get(pen) * (light == Light.STRONG ? HEAVIER : 1);
   }
 
   static double[] dashes(Role.Dash dash) {
@@ -124,8 +151,8 @@ public final class Ink {
         size,
         s ->
             switch (s) {
-              case SMALL -> regular(11);
-              case NORMAL -> regular(12.5);
+              case SMALL -> regular(12);
+              case NORMAL -> regular(13);
               case TITLE, SHEET -> bold(17);
             });
   }

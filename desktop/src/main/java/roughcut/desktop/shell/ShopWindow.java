@@ -60,8 +60,10 @@ import roughcut.shop.Woods;
  * the right, thin spots along the bottom.
  */
 public final class ShopWindow {
-  /** The command that opens the screen at the machine. */
   private static final double WIDE = 1500;
+
+  /** Narrower than this, the panel gives some of its room to what stands beside it. */
+  private static final double NARROW = 1090;
 
   private static final double WIDEST = 1800;
 
@@ -409,7 +411,8 @@ public final class ShopWindow {
   private void wide(double width) {
     root.pseudoClassStateChanged(StyleStates.WIDE, width >= WIDE);
     root.pseudoClassStateChanged(StyleStates.WIDEST, width >= WIDEST);
-    double panel = width >= WIDEST ? 390 : width >= WIDE ? 330 : 280;
+    root.pseudoClassStateChanged(StyleStates.NARROW, width < NARROW);
+    double panel = width >= WIDEST ? 390 : width >= WIDE ? 330 : width < NARROW ? 280 : 300;
     StackPane.setMargin(sum, new Insets(0, panel + 12, 132, 0));
   }
 

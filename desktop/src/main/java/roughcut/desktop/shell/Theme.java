@@ -25,7 +25,6 @@ import roughcut.desktop.session.Preferences;
 record Theme(Light light, TextSize text) {
   static final Theme USUAL = new Theme(Light.DAY, TextSize.USUAL);
 
-  private static final String DIM = "dim";
   private static final String LIGHT = "look.light";
   private static final String TEXT = "look.text";
   private static final String SHEET = read();
@@ -38,13 +37,18 @@ record Theme(Light light, TextSize text) {
 
   /** What the screen is read by. */
   enum Light {
-    DAY("light, for daylight"),
-    DIM_SHOP("dark, for a dim shop");
+    DAY("light, for daylight", "", Ink.Light.DAY),
+    DIM_SHOP("dark, for a dim shop", "dim", Ink.Light.DIM_SHOP),
+    STRONG("high contrast", "contrast", Ink.Light.STRONG);
 
     private final String words;
+    private final String style;
+    private final Ink.Light ink;
 
-    Light(String words) {
+    Light(String words, String style, Ink.Light ink) {
       this.words = words;
+      this.style = style;
+      this.ink = ink;
     }
 
     String words() {
@@ -109,19 +113,22 @@ record Theme(Light light, TextSize text) {
   /** Before a scene is made. */
   void prepare() {
     Application.setUserAgentStylesheet(
-        light == Light.DIM_SHOP
-            ? new PrimerDark().getUserAgentStylesheet()
-            : new PrimerLight().getUserAgentStylesheet());
-    Ink.drawn(light == Light.DIM_SHOP, text.times);
+        switch (light) {
+          case DAY, STRONG -> new PrimerLight().getUserAgentStylesheet();
+          case DIM_SHOP -> new PrimerDark().getUserAgentStylesheet();
+        });
+    Ink.drawn(light.ink, text.times);
   }
 
   /** Our style for a scene. */
   void style(Scene scene) {
     scene.getStylesheets().setAll(sheet(text.times));
     Parent root = scene.getRoot();
-    root.getStyleClass().remove(DIM);
-    if (light == Light.DIM_SHOP) {
-      root.getStyleClass().add(DIM);
+    for (Light one : Light.values()) {
+      root.getStyleClass().remove(one.style);
+    }
+    if (!light.style.isEmpty()) {
+      root.getStyleClass().add(light.style);
     }
   }
 
@@ -135,9 +142,8 @@ record Theme(Light light, TextSize text) {
             r ->
                 r.group(1)
                     + String.format(Locale.ROOT, "%.2f", Double.parseDouble(r.group(2)) * times));
-    return say(
-        "data:text/css;base64,{encodeToString}",
-        Base64.getEncoder().encodeToString(grown.getBytes(StandardCharsets.UTF_8)));
+    return "data:text/css;base64,"
+        .concat(Base64.getEncoder().encodeToString(grown.getBytes(StandardCharsets.UTF_8)));
   }
 
   private static final String PATH = "/roughcut/desktop/rough-cut.css";

@@ -90,9 +90,11 @@ final class LogPage extends BenchPage {
         .setMinWidth(44);
     table.words(say("picture"), LogPage::picture).setMinWidth(90);
     VBox.setVgrow(table, Priority.ALWAYS);
-    table.setPlaceholder(
+    Label nothing =
         new Label(
-            say("Nothing yet. Work you mark done and measurements you enter are logged here.")));
+            say("Nothing yet. Work you mark done and measurements you enter are logged here."));
+    nothing.setWrapText(true);
+    table.setPlaceholder(nothing);
     under(new HBox(12, title, space, search), table);
   }
 

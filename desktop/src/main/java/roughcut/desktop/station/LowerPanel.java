@@ -88,6 +88,8 @@ final class LowerPanel {
     this.cut = cut;
     box.getStyleClass().add("lower");
     title.getStyleClass().add("lower-title");
+    title.setWrapText(true);
+    title.setMinHeight(Region.USE_PREF_SIZE);
     ControlNames.set(title, "section-title");
     note.getStyleClass().add("lower-note");
     note.setMinWidth(0);
@@ -120,6 +122,9 @@ final class LowerPanel {
     section.show(cut.at(plan, at, units));
     title.setText(KnifeStops.section(cut.stops(plan), plan.frets(), at).in(units));
     note.setText(
-        say("looking towards the bridge · {at}", NumberWriter.text(at, Quantity.LENGTH, units)));
+        say(
+            "looking towards the bridge · {at}",
+            // A number and its unit stay on one line.
+            NumberWriter.text(at, Quantity.LENGTH, units).replace(' ', '\u00a0')));
   }
 }
