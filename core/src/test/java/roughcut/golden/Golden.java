@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import roughcut.bench.Bench;
 import roughcut.bench.BuildSummary;
 import roughcut.bench.FigurePages;
@@ -19,6 +20,10 @@ import roughcut.bench.HoldPoint;
 import roughcut.bench.Operation;
 import roughcut.bench.Risk;
 import roughcut.demo.Demo;
+import roughcut.design.Applicability;
+import roughcut.design.Decision;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
 import roughcut.drawing.AllDrawings;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
@@ -193,6 +198,48 @@ final class Golden {
     return lines;
   }
 
+  /**
+   * Every decision of a build: between which limits and in which steps it is made, what it is, how
+   * it is told, and why it has no say, where that is so.
+   */
+  static List<String> decisions(Build build) {
+    Design design = build.design();
+    List<String> lines = new ArrayList<>();
+    for (Decision decision : Decisions.of(design)) {
+      lines.add(
+          decision.id()
+              + ", "
+              + decision.label()
+              + ": "
+              + decision.decided(design)
+              + Applicability.idle(design, decision.id()).map(why -> ", idle: " + why).orElse(""));
+      decision
+          .number()
+          .ifPresent(
+              n ->
+                  lines.add(
+                      "  "
+                          + String.join(
+                              " ",
+                              n.quantity().name(),
+                              Double.toString(n.least()),
+                              Double.toString(n.most()),
+                              "by",
+                              Double.toString(n.step()),
+                              n.none(0) ? "none at 0" : "")));
+      decision
+          .choice()
+          .ifPresent(
+              c ->
+                  lines.add(
+                      "  "
+                          + c.choices().stream()
+                              .map(o -> o.word() + " " + o.label())
+                              .collect(Collectors.joining(", "))));
+    }
+    return lines;
+  }
+
   private static List<String> sorted(List<?> all) {
     return all.stream().map(Object::toString).sorted().toList();
   }
@@ -205,6 +252,7 @@ final class Golden {
       write(folder.resolve(build.name() + ".values.tsv"), values(plan));
       write(folder.resolve(build.name() + ".drawings.tsv"), drawings(plan));
       write(folder.resolve(build.name() + ".bench.txt"), bench(plan));
+      write(folder.resolve(build.name() + ".decisions.txt"), decisions(build));
     }
   }
 

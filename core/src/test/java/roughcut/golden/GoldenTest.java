@@ -84,6 +84,14 @@ class GoldenTest {
     assertThat(differ).isEmpty();
   }
 
+  /** Limits, steps and choices are those that were read and found right. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  void everyDecisionIsAskedAsItWas(String name) throws IOException {
+    assertThat(Golden.decisions(build(name)))
+        .containsExactlyElementsOf(written(name + ".decisions.txt"));
+  }
+
   /** What comes next, what is asked and what can't be undone is as it was read and found right. */
   @ParameterizedTest
   @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})

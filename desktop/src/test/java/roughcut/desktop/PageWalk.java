@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
@@ -274,13 +277,29 @@ abstract class PageWalk extends WindowTest {
     return half;
   }
 
-  /** What can be typed into tells a reader of the screen what it is; those that don't. */
+  /**
+   * What takes the keyboard tells a reader of the screen what it is, through the toolkit's own
+   * accessibility tree; those that don't.
+   */
   private static List<String> nameless(List<Node> all) {
     return all.stream()
-        .filter(TextField.class::isInstance)
-        .filter(n -> n.getAccessibleText() == null || n.getAccessibleText().isBlank())
-        .map(ControlNames::of)
+        .filter(n -> n.isFocusTraversable() && !n.isDisabled())
+        .filter(n -> spoken(n).isBlank())
+        .map(
+            n -> {
+              String id = ControlNames.of(n);
+              return id.isEmpty() ? n.getClass().getSimpleName() + n.getStyleClass() : id;
+            })
         .toList();
+  }
+
+  /** What a reader of the screen says of it: its own name, or its words. */
+  private static String spoken(Node node) {
+    // What is typed is a field's value and no name.
+    if (node instanceof TextField || node instanceof ComboBox || node.getAccessibleText() != null) {
+      return Objects.requireNonNullElse(node.getAccessibleText(), "");
+    }
+    return Objects.toString(node.queryAccessibleAttribute(AccessibleAttribute.TEXT), "");
   }
 
   void sized(double width, double height) {

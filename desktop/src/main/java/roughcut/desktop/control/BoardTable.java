@@ -36,7 +36,7 @@ public final class BoardTable extends NumberTable<Board> {
    * @param chosen gets the name of the board that the maker chose
    */
   public BoardTable(Supplier<Woods> woods, Consumer<String> chosen) {
-    super("board-table", b -> chosen.accept(b.id()));
+    super("board-table", say("Boards"), b -> chosen.accept(b.id()));
     Label empty = new Label(say("No boards yet. Add one, or import a table."));
     empty.getStyleClass().add("fact");
     setPlaceholder(empty);

@@ -27,7 +27,7 @@ public final class FretList extends NumberTable<Fret> {
    * @param onChosen gets the chosen fret's place, mm from the nut line
    */
   public FretList(DoubleConsumer onChosen) {
-    super("fret-list", f -> onChosen.accept(f.x()));
+    super("fret-list", say("Frets"), f -> onChosen.accept(f.x()));
     column(say("fret"), f -> Integer.toString(f.number())).setMaxWidth(44);
     along = column(say("from nut line"), f -> at(f.fromNut()));
     column(say("from last fret"), f -> text(f.fromPrevious()));

@@ -42,11 +42,13 @@ public class NumberTable<T> extends TableView<T> {
   /**
    * Makes an empty table.
    *
+   * @param called what a reader of the screen says it is
    * @param onChosen gets what is chosen by the maker, not what is chosen by the program
    */
-  public NumberTable(String id, Consumer<T> onChosen) {
+  public NumberTable(String id, String called, Consumer<T> onChosen) {
     ControlNames.set(this, id);
     getStyleClass().addAll("number-table", "tight-table");
+    setAccessibleText(called);
     setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     getSelectionModel()

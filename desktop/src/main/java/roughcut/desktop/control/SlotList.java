@@ -33,7 +33,7 @@ public final class SlotList extends NumberTable<Slot> {
    * @param onChosen gets the chosen slot's place, mm from the nut line
    */
   public SlotList(DoubleConsumer onChosen) {
-    super("slot-list", s -> onChosen.accept(s.x()));
+    super("slot-list", say("Slots"), s -> onChosen.accept(s.x()));
     TableColumn<Slot, String> fret = column(say("fret"), s -> Integer.toString(s.number()));
     fret.setMinWidth(FRET);
     fret.setMaxWidth(FRET);

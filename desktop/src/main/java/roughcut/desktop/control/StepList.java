@@ -24,7 +24,7 @@ public final class StepList extends NumberTable<Bench.OperationStatus> {
    *     before; empty for the end
    */
   public StepList(Consumer<String> onChosen, BiConsumer<String, String> onMoved) {
-    super("step-list", s -> onChosen.accept(s.operation().id()));
+    super("step-list", say("Operations"), s -> onChosen.accept(s.operation().id()));
     width(words("", s -> sign(s.state())), 26, 26);
     width(words(say("operation"), s -> say(s.operation().title())), 220, 2000);
     width(words(say("part"), s -> say(s.operation().part().word())), 66, 80);

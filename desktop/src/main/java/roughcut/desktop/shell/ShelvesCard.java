@@ -56,7 +56,8 @@ final class ShelvesCard extends ListCard {
   }
 
   private final Session session;
-  private final NumberTable<Row> table = new NumberTable<>("shelves.table", this::choose);
+  private final NumberTable<Row> table =
+      new NumberTable<>("shelves.table", say("Inventory"), this::choose);
   private final VBox sizes = new VBox(4);
   private final Button copy = button("shelves.copy", say("Duplicate"));
   private final Button remove = button("shelves.remove", say("Remove"));

@@ -195,6 +195,7 @@ final class TopBar extends HBox {
 
   private void show(Plan plan) {
     name.setText(plan.build().name());
+    name.setAccessibleText(say("Menu of {build}", plan.name()));
     LazyTooltip.on(name, plan.build().name());
     Units units = session.units().get();
     about.setText(

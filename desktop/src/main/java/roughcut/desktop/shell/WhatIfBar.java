@@ -26,7 +26,8 @@ final class WhatIfBar extends VBox {
   private final Session session;
   private final Label words = new Label();
   private final ToggleButton open = new ToggleButton(say("Compare"));
-  private final NumberTable<PlanDiff.Row> table = new NumberTable<>("what-if.table", r -> {});
+  private final NumberTable<PlanDiff.Row> table =
+      new NumberTable<>("what-if.table", say("What would change"), r -> {});
 
   WhatIfBar(Session session) {
     this.session = session;

@@ -26,7 +26,8 @@ import roughcut.shop.Woods;
 /** The woods of the shop: what the maker calls them, what they weigh and how they move. */
 final class WoodsCard extends ListCard {
   private final Session session;
-  private final NumberTable<Species> table = new NumberTable<>("woods.table", this::choose);
+  private final NumberTable<Species> table =
+      new NumberTable<>("woods.table", say("Woods"), this::choose);
   private final Label known = note("");
   private final Button away = button("woods.away", "");
   private final List<EntryField> numbers;

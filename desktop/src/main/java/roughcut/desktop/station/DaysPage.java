@@ -44,7 +44,8 @@ final class DaysPage extends BenchPage {
   private final VBox session = new VBox(4);
   private final VBox shopping = new VBox(4);
   private final Label title = new Label();
-  private final NumberTable<Schedule.Block> table = new NumberTable<>("days.table", this::choose);
+  private final NumberTable<Schedule.Block> table =
+      new NumberTable<>("days.table", say("Days of work"), this::choose);
   private final VBox bought = new VBox(4);
   private Schedule tried;
   private List<ScheduleSavings> buys;

@@ -25,7 +25,8 @@ final class DrawerPage extends PlainPage {
   private final StationContext context;
   private final PagedStation station;
   private final CutterEditor editor;
-  private final NumberTable<Cutter> table = new NumberTable<>("drawer", this::chosen);
+  private final NumberTable<Cutter> table =
+      new NumberTable<>("drawer", say("Cutters"), this::chosen);
   private Units units = Units.MM;
   private Plan plan;
 

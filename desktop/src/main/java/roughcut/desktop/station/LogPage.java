@@ -46,7 +46,8 @@ final class LogPage extends BenchPage {
   private final Label told = new Label();
   private final Label title = new Label();
   private final FactTable sums = new FactTable();
-  private final NumberTable<LogBook.Entry> table = new NumberTable<>("log.table", e -> {});
+  private final NumberTable<LogBook.Entry> table =
+      new NumberTable<>("log.table", say("Log"), e -> {});
   private String picture = "";
 
   LogPage(StationContext context, PagedStation station) {
