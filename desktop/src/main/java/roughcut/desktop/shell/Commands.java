@@ -73,6 +73,10 @@ final class Commands {
             say("Connect caliper …"),
             "",
             () -> window.atBench().connectCaliper(window.root().getScene().getWindow())));
+    all.add(
+        Command.of(
+            window.hints() ? say("Hide what pages are for") : say("Show what pages are for"),
+            () -> window.hints(!window.hints())));
     all.add(new Command(say("Fit drawing"), "0", window.surface()::fit));
   }
 

@@ -58,6 +58,12 @@ final class PreferencesCard extends VBox {
       new PickField<>("pref.light", say("Theme"), Theme.Light::words, this::light);
   private final PickField<Theme.TextSize> text =
       new PickField<>("pref.text", say("Text size"), Theme.TextSize::words, this::text);
+  private final PickField<Boolean> hints =
+      new PickField<>(
+          "pref.hints",
+          say("What pages are for"),
+          on -> on ? say("shown") : say("hidden"),
+          on -> window().hints(on));
   private final PickField<Paper> paper =
       new PickField<>("pref.paper", say("Paper"), p -> say(p.label()), p -> paper(p));
   private final TextField shopName = new TextField();
@@ -115,6 +121,7 @@ final class PreferencesCard extends VBox {
             units,
             light,
             text,
+            hints,
             paper,
             heading(say("For this shop")),
             new NamedField(say("Name"), shopName, 230),
@@ -219,6 +226,7 @@ final class PreferencesCard extends VBox {
     units.show(UNITS, UNITS.contains(now) ? now : Units.MM);
     light.show(List.of(Theme.Light.values()), look.light());
     text.show(List.of(Theme.TextSize.values()), look.text());
+    hints.show(List.of(true, false), window.hints());
     paper.show(List.of(Paper.values()), window.sheets().paper().getValue());
     shopName.setText(session.shop().get().name());
     folder();
@@ -229,6 +237,10 @@ final class PreferencesCard extends VBox {
 
   private void folder() {
     folder.setText(new OwnShop(Windows.data()).place().toString());
+  }
+
+  private ShopWindow window() {
+    return window;
   }
 
   private void units(Units next) {

@@ -25,6 +25,7 @@ import roughcut.clearance.Clearance;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
+import roughcut.desktop.control.PageHint;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.control.SumCard;
@@ -60,6 +61,7 @@ import roughcut.shop.Woods;
  * the right, thin spots along the bottom.
  */
 public final class ShopWindow {
+  private static final String HINTS = "hints";
   private static final double WIDE = 1500;
 
   /** Narrower than this, the panel gives some of its room to what stands beside it. */
@@ -74,6 +76,7 @@ public final class ShopWindow {
   private final Preferences preferences;
   private final DrawingSurface surface = new DrawingSurface();
   private final VBox middle = new VBox();
+  private final PageHint hint = new PageHint(() -> hints(false));
   private final BorderPane body = new BorderPane();
   private final StackPane root = new StackPane(body);
   private final SumCard sum;
@@ -234,7 +237,8 @@ public final class ShopWindow {
             leave(e);
           }
         });
-    middle.getChildren().addAll(notice, whatIf, surface, grip, grip.room());
+    hint.shown(hints());
+    middle.getChildren().addAll(notice, whatIf, hint, surface, grip, grip.room());
     to(NeckStation.class);
   }
 
@@ -264,6 +268,7 @@ public final class ShopWindow {
     grip.setManaged(lower);
     grip.room().setVisible(lower);
     grip.room().setManaged(lower);
+    hint.show(here.about());
     surface.showRuler(here.hasRuler());
     surface.slimRuler(here.wantsRoom());
     surface.showKnife(here.hasKnife());
@@ -299,6 +304,18 @@ public final class ShopWindow {
   /** Asks for a table of boards, where they are kept. */
   void importBoards() {
     to(BlanksStation.class).importBoards();
+  }
+
+  /** Whether pages say what they are for. */
+  boolean hints() {
+    return preferences.number(HINTS, 1) > 0;
+  }
+
+  /** Has pages say what they are for, or not. */
+  void hints(boolean on) {
+    preferences.remember(HINTS, on ? 1 : 0);
+    preferences.save();
+    hint.shown(on);
   }
 
   /** Where the maker is, to come back to. */

@@ -141,6 +141,12 @@ final class AccessPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Room to reach the truss rod: choose where its adjuster is, then check that the wrench passes.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return AccessDrawing.of(plan, units);
   }

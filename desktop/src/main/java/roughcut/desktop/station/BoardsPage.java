@@ -121,6 +121,12 @@ final class BoardsPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Which board gives which strip, and what is missing. Measure the boards before you saw.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BoardsDrawing.of(plan, units);
   }

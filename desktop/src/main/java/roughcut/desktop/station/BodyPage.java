@@ -111,6 +111,12 @@ final class BodyPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "The body blank: its pieces, the top, and how the outline lies on them. Choose the woods first.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BodyBlankDrawing.of(plan, units);
   }

@@ -199,6 +199,12 @@ final class BridgePage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Where the bridge goes, from the real neck and the strings. Choose the bridge, then set its line.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BridgeDrawing.of(plan, units);
   }

@@ -199,6 +199,12 @@ final class CarvingPage extends KnifePage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Shaping the back of the neck by facets. Take the depths to the bench and cut the lines in order.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return CarvingDrawing.of(plan, units);
   }

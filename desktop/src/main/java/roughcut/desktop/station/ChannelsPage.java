@@ -181,6 +181,11 @@ final class ChannelsPage extends KnifePage {
   }
 
   @Override
+  public String about() {
+    return say("Truss rod channel and stiffeners: how to set the router. Choose the rod first.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return StationDrawing.CHANNELS.of(plan, units);
   }

@@ -178,6 +178,12 @@ final class CutsPage extends BodyViewPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Every rout and bore in the body. Click one to move it or change it, or add another.");
+  }
+
+  @Override
   public boolean goTo(String decisionId) {
     Plan plan = context.session().plan().get();
     for (Fitting fitting : plan.build().design().fittings()) {

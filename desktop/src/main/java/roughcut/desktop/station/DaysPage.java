@@ -130,6 +130,12 @@ final class DaysPage extends BenchPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "What fits into which shop day, glue and finish waiting included. Set your hours first.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     days.readOthers();
     return DaysDrawing.of(

@@ -94,4 +94,9 @@ final class DrawerPage extends PlainPage {
   public String name() {
     return "Drawer";
   }
+
+  @Override
+  public String about() {
+    return say("Your cutters, with their true sizes. Measure the ones that decide a fit.");
+  }
 }

@@ -174,6 +174,11 @@ final class FittingPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say("Nut, pins and slotting template. Measure the nut that you have.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return FretboardDrawing.FITTING.of(plan, units);
   }

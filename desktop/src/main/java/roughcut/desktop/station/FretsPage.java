@@ -73,6 +73,12 @@ final class FretsPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Fret wire, slots and levelling. Choose the wire, then note the state of each fret.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return FretboardDrawing.SLOTS.of(plan, units);
   }

@@ -84,6 +84,12 @@ final class GlueUpPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "The glue-up of the neck blank: how much glue, how many clamps, how long it stays open.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return GlueUpDrawing.of(plan, units);
   }

@@ -178,6 +178,11 @@ final class HeadPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say("Headstock outline and tuners. Choose the tuners first: their posts need the room.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return HeadDrawing.of(plan, units);
   }

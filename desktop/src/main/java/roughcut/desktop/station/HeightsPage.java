@@ -183,6 +183,12 @@ final class HeightsPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Neck angle, fretboard height and saddle height: fix two of them, and the third follows.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return HeightsDrawing.of(plan, units);
   }

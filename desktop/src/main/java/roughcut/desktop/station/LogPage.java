@@ -129,6 +129,12 @@ final class LogPage extends BenchPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "What was done, measured and noted, by day. Write down what you will want to know in a year.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return InstrumentPortrait.of(plan);
   }

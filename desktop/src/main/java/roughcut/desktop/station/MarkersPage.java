@@ -133,6 +133,11 @@ final class MarkersPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say("Position dots and inlays, with the cutter that fits them.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return FretboardDrawing.MARKERS.of(plan, units);
   }

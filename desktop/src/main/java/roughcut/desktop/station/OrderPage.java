@@ -76,6 +76,12 @@ final class OrderPage extends BenchPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "What you can do now, what comes first, and what to measure before it. Start with what is ready.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BenchDrawing.of(
         bench.bench(), bench.step().map(s -> s.operation().id()).orElse(""), units);

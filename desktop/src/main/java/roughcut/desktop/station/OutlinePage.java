@@ -199,4 +199,9 @@ final class OutlinePage extends BodyViewPage {
   public String name() {
     return "Outline";
   }
+
+  @Override
+  public String about() {
+    return say("The body outline. Start from a shape or import one, then drag its points.");
+  }
 }

@@ -24,6 +24,9 @@ interface Page {
     return say(name());
   }
 
+  /** What it is for and what to do there first, in a sentence or two. */
+  String about();
+
   Drawing drawing(Plan plan, Units units);
 
   Node panel();

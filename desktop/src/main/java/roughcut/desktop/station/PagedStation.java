@@ -59,6 +59,11 @@ abstract class PagedStation implements Station {
   }
 
   @Override
+  public final String about() {
+    return page.about();
+  }
+
+  @Override
   public final StationId id() {
     return id;
   }

@@ -204,4 +204,9 @@ final class PassesPage extends BodyViewPage {
   public String name() {
     return "Passes";
   }
+
+  @Override
+  public String about() {
+    return say("How each rout is cut: which cutter, how deep, in how many passes.");
+  }
 }

@@ -53,6 +53,11 @@ final class PickupsPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say("Fitted pickups: how far their screws go, and whether their resistance agrees.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.CUTS, "");
   }

@@ -75,6 +75,12 @@ final class PlanerPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "A piece planed to thickness, pass by pass. Enter what you measure after each pass.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return MillingDrawing.of(plan, units);
   }

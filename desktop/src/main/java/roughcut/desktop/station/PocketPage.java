@@ -163,4 +163,9 @@ final class PocketPage extends BodyViewPage {
   public String name() {
     return "Pocket";
   }
+
+  @Override
+  public String about() {
+    return say("The neck pocket or joint: its size, depth and fastening. Measure the heel first.");
+  }
 }

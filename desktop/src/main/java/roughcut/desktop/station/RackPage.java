@@ -208,6 +208,11 @@ final class RackPage extends PlainPage {
     return "Rack";
   }
 
+  @Override
+  public String about() {
+    return say("The boards that you own. Add them, measure them, and mark knots and cracks.");
+  }
+
   private Optional<Board> board(Plan plan) {
     if (plan.shop().board(chosen).isEmpty()) {
       chosen = plan.shop().boards().isEmpty() ? "" : plan.shop().boards().get(0).id();

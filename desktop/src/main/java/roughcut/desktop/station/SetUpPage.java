@@ -42,6 +42,12 @@ final class SetUpPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Setting up the strung instrument: enter what you measure, and see which way to turn what.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return HeightsDrawing.of(plan, units);
   }

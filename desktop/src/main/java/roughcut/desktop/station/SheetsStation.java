@@ -171,6 +171,12 @@ public final class SheetsStation extends KnifelessStation {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Full-size drawings for your paper. Choose a sheet, then print it or save it as a PDF.");
+  }
+
+  @Override
   public StationId id() {
     return StationId.SHEETS;
   }

@@ -104,6 +104,12 @@ final class SidePage extends KnifePage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "The neck from the side: thickness, headstock angle and its joint. Set the headstock angle first.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return StationDrawing.NECK.of(plan, units);
   }

@@ -135,6 +135,11 @@ final class SlotsPage extends KnifePage {
   }
 
   @Override
+  public String about() {
+    return say("Fret slots and fretboard radius: saw settings and the wood left under each slot.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return FretboardDrawing.SLOTS.of(plan, units);
   }

@@ -119,6 +119,12 @@ final class StackPage extends KnifePage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "The strips of the neck blank, in their order. Click one to change its wood and thickness.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return StationDrawing.BLANKS.of(plan, units);
   }

@@ -25,6 +25,9 @@ public interface Station {
     return id().title();
   }
 
+  /** What the page that is open is for and what to do there first, in a sentence or two. */
+  String about();
+
   Drawing drawing(Plan plan, Units units);
 
   /** Decisions and settings, at the right. */

@@ -163,6 +163,12 @@ final class StringsPage extends PlainPage {
   }
 
   @Override
+  public String about() {
+    return say(
+        "Strings, tuning and tension. Choose a set: nut, bridge and heights follow from it.");
+  }
+
+  @Override
   public Drawing drawing(Plan plan, Units units) {
     return BridgeDrawing.of(plan, units);
   }

@@ -78,4 +78,9 @@ final class SurfacesPage extends BodyViewPage {
   public String name() {
     return "Edges";
   }
+
+  @Override
+  public String about() {
+    return say("Round-overs, contours and a carved top, and what they come close to.");
+  }
 }

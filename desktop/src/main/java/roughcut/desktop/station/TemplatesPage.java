@@ -93,4 +93,9 @@ final class TemplatesPage extends BodyViewPage {
   public String name() {
     return "Templates";
   }
+
+  @Override
+  public String about() {
+    return say("Templates for the routs, with the offset of the bearing or guide bush.");
+  }
 }

@@ -107,4 +107,10 @@ final class WeightPage extends BodyViewPage {
   public String name() {
     return "Weight";
   }
+
+  @Override
+  public String about() {
+    return say(
+        "What the instrument will weigh, and how it hangs on a strap. Weigh your boards for a better answer.");
+  }
 }
