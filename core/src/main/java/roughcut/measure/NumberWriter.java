@@ -64,8 +64,10 @@ public final class NumberWriter {
   }
 
   /**
-   * What shows in a field that the maker types into: no more decimals than needed, never fewer than
-   * the value has.
+   * What shows in a field that the maker types into: no more decimals than needed. In inches it is
+   * what a maker reads off: a fraction where it is one, otherwise thousandths, and tenths of these
+   * for what is placed with a knife. It may be rounded: a field takes the words that it shows for
+   * the value that it has.
    */
   public static String editable(double value, Quantity quantity, Units units) {
     if (!quantity.isLength() || units.metric()) {
@@ -75,7 +77,14 @@ public final class NumberWriter {
     return units.system() == Units.System.FRACTION
             && Math.abs(fractionError(value, units.denominator())) < Precision.NEAR
         ? nearest
-        : shortest(value / Units.INCH, 5);
+        : shortest(value / Units.INCH, inchDecimals(value, quantity));
+  }
+
+  private static int inchDecimals(double value, Quantity quantity) {
+    if (Math.abs(value) < SMALL / 10) {
+      return 5;
+    }
+    return quantity == Quantity.FINE_LENGTH || Math.abs(value) < SMALL ? 4 : 3;
   }
 
   /**

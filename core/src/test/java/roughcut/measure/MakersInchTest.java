@@ -28,6 +28,34 @@ class MakersInchTest {
     assertThat(NumberWriter.text(mm, quantity, Units.FRACTION_64)).isEqualTo(read);
   }
 
+  /** Fields show what can be read off a rule or a caliper, not every figure that is kept. */
+  @ParameterizedTest
+  @CsvSource({
+    "43, LENGTH, 1.693",
+    "395, LENGTH, 15.551",
+    "640, LENGTH, 25.197",
+    "42.8625, LENGTH, 1 11/16",
+    "12.7, LENGTH, 1/2",
+    "35.92, FINE_LENGTH, 1.4142",
+    "1.6, LENGTH, 0.063",
+    "0.2, LENGTH, 0.00787"
+  })
+  void aFieldShowsWhatAMakerReadsOff(double mm, Quantity quantity, String shown) {
+    assertThat(NumberWriter.editable(mm, quantity, Units.FRACTION_64)).isEqualTo(shown);
+  }
+
+  /** A field, too: and what it shows is within a 250th of what is kept, however small. */
+  @Property
+  void aFieldShowsNothingAsNothing(@ForAll @DoubleRange(min = 0.02, max = 2000) double mm)
+      throws InvalidInput {
+    for (Units units : new Units[] {Units.DECIMAL_INCH, Units.FRACTION_64}) {
+      String shown = NumberWriter.editable(mm, Quantity.LENGTH, units);
+      assertThat(NumberReader.length(shown, units))
+          .as(shown)
+          .isCloseTo(mm, within(Math.min(0.0128, mm / 100)));
+    }
+  }
+
   /** Nothing that is there is shown as nothing, in whatever fraction the maker works. */
   @Property
   void nothingCollapsesToZero(@ForAll @DoubleRange(min = 0.02, max = 2000) double mm) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -17,6 +18,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Decisions;
+import roughcut.design.Design;
 import roughcut.desktop.control.SettingRow;
 import roughcut.desktop.control.SumCard;
 
@@ -93,12 +95,31 @@ class EditingTest extends WindowTest {
   @Test
   void inchesAreTypedAndShownAndChangeNothing(FxRobot robot) {
     robot.clickOn(find(robot, "units", Button.class));
-    assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("7.28346");
+    assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("7.283");
     type(robot, "head.length", "7 1/2");
     assertThat(session().build().get().design().numbers().get("head.length"))
         .isCloseTo(190.5, within(1e-9));
     robot.push(KeyCode.CONTROL, KeyCode.U).push(KeyCode.CONTROL, KeyCode.U);
     assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("190.5");
+  }
+
+  /** What a field shows in inches is rounded; typed again as it stands it changes nothing. */
+  @Test
+  void whatIsShownAndTypedAgainIsTheSameValue(FxRobot robot) {
+    Design before = session().build().get().design();
+    for (int unit = 0; unit < 2; unit++) {
+      robot.clickOn(find(robot, "units", Button.class));
+      for (String id :
+          List.of("head.angle", "head.length", "head.thickness", "neck.thickness-12")) {
+        String shown = find(robot, id, TextField.class).getText();
+        type(robot, id, shown + "1");
+        assertThat(session().build().get().design()).as(id).isNotEqualTo(before);
+        show(() -> session().undo());
+        type(robot, id, " " + shown);
+        assertThat(session().build().get().design()).as(id + " " + shown).isEqualTo(before);
+        assertThat(session().history().undoName()).as(id).isEmpty();
+      }
+    }
   }
 
   @Test

@@ -91,8 +91,18 @@ final class FieldEntry implements Session.Typed {
     }
     pending = true;
     session.typing(this);
-    tell(into.attempt(field.getText()));
+    if (says(field.getText())) {
+      session.stopTrying();
+      tell(Optional.empty());
+    } else {
+      tell(into.attempt(field.getText()));
+    }
     pause.playFromStart();
+  }
+
+  /** What is shown may be rounded: typed again, it is what is kept, to the last figure. */
+  private boolean says(String text) {
+    return text.strip().equals(into.shown()) || into.says(text);
   }
 
   /** Whether something is typed that isn't entered. */
@@ -107,7 +117,7 @@ final class FieldEntry implements Session.Typed {
       return;
     }
     session.typed(this);
-    if (into.says(field.getText())) {
+    if (says(field.getText())) {
       done();
       session.stopTrying();
       into.tell(null);
