@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
+import javafx.scene.control.Button;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -15,14 +16,18 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.RecentBuilds;
+import roughcut.desktop.session.Session;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
+import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
+import roughcut.record.Build;
 
 /** Closing, coming back to where one was, and the menu that leads from build to build. */
 class LeavingTest extends WindowTest {
@@ -129,6 +134,38 @@ class LeavingTest extends WindowTest {
     assertThat(item("Undo").isDisable()).isFalse();
     show(() -> item("Undo").fire());
     assertThat(session().build().get().design().numbers().get("head.angle")).isNotEqualTo(11.0);
+  }
+
+  /** Undo goes on where the last session ended, and redo comes back; both are saved. */
+  @Test
+  void undoGoesBackOverARestart() throws Exception {
+    double first = angle(session().build().get());
+    for (String typed : List.of("11", "10")) {
+      type(robot, "head.angle", typed);
+      until(() -> angle(BuildFile.open(heron).build()) == Double.parseDouble(typed));
+    }
+    robot.push(KeyCode.CONTROL, KeyCode.W);
+    until(() -> windows().isEmpty());
+    ShopWindow back = again(heron);
+    Session later = back.workspace().session();
+    until(() -> later.earlier().get() >= 2);
+    until(() -> !find(robot, "undo", Button.class).isDisabled());
+    assertThat(later.history().undoName().orElseThrow()).contains("Headstock angle").contains("10");
+    show(() -> later.undo());
+    assertThat(angle(later.build().get())).isEqualTo(11);
+    show(() -> later.undo());
+    assertThat(angle(later.build().get())).isEqualTo(first);
+    until(() -> angle(BuildFile.open(heron).build()) == first);
+    show(() -> later.redo());
+    show(() -> later.redo());
+    assertThat(angle(later.build().get())).isEqualTo(10);
+    until(() -> angle(BuildFile.open(heron).build()) == 10);
+    show(() -> ((Stage) back.root().getScene().getWindow()).hide());
+    back.workspace().close();
+  }
+
+  private static double angle(Build build) {
+    return Decisions.HEAD_ANGLE.in(build.design());
   }
 
   /** Each window is asked; what was done in it is saved. */

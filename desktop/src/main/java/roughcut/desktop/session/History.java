@@ -62,6 +62,15 @@ public final class History<T> {
     }
   }
 
+  /**
+   * Puts an edit before all others: what was there before it led to what was there first.
+   *
+   * @param name what “Undo …” will say
+   */
+  public void earlier(String name, T before) {
+    undo.addLast(new Change<>(name, "", before, Long.MIN_VALUE / 2));
+  }
+
   /** Ends the gesture, so that the next edit is undone by itself. */
   public void settle() {
     if (!undo.isEmpty()) {

@@ -2,11 +2,14 @@ package roughcut.desktop.session;
 
 import static roughcut.desktop.words.Words.say;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -14,6 +17,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import roughcut.bench.Bench;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.words.Words;
+import roughcut.file.EarlierWork;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.PlanEngine;
@@ -44,6 +48,7 @@ public final class Session {
   private final ReadOnlyObjectWrapper<Build> build = new ReadOnlyObjectWrapper<>();
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>();
   private final BooleanProperty asBuilt = new SimpleBooleanProperty(true);
+  private final ReadOnlyIntegerWrapper earlier = new ReadOnlyIntegerWrapper();
   private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.MM);
   private final History<EditHistory> history;
   private final ReadOnlyObjectWrapper<Plan> whatIf = new ReadOnlyObjectWrapper<>();
@@ -159,6 +164,24 @@ public final class Session {
   /** Makes an edit of what the maker owns; what can't be is told in the window. */
   public void makeShop(String name, String key, UnaryOperator<Shop> change) {
     tellRefusal(editShop(name, key, change));
+  }
+
+  /**
+   * Lets undo go on into earlier sessions.
+   *
+   * @param steps that led to the build as it was opened, the last one first
+   * @param opened shop as it was opened
+   */
+  public void earlier(List<EarlierWork.Step> steps, Shop opened) {
+    for (EarlierWork.Step step : steps) {
+      history.earlier(step.name().in(units.get()), new EditHistory(step.before(), opened));
+    }
+    earlier.set(steps.size());
+  }
+
+  /** How many steps of earlier sessions undo knows of. */
+  public ReadOnlyIntegerProperty earlier() {
+    return earlier.getReadOnlyProperty();
   }
 
   /** What to do with refusals that nothing else shows. */

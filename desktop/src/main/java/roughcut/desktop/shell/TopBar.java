@@ -87,6 +87,7 @@ final class TopBar extends HBox {
             unitsSwitch(units));
     session.plan().addListener((p, was, is) -> show(is));
     session.units().addListener((p, was, is) -> show(session.plan().get()));
+    session.earlier().addListener((p, was, is) -> show(session.plan().get()));
     workspace.state().addListener((p, was, is) -> saving(is));
     saving(workspace.state().get());
     show(session.plan().get());

@@ -31,8 +31,12 @@ import roughcut.desktop.session.RecentBuilds;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.file.Autosave;
+import roughcut.file.EarlierWork;
 import roughcut.file.FileException;
+import roughcut.measure.Units;
+import roughcut.record.Build;
 import roughcut.record.CurrentTime;
+import roughcut.shop.Shop;
 
 /** Opens windows with our fonts and style, where they stood last time. */
 public final class Windows {
@@ -69,6 +73,9 @@ public final class Windows {
 
   /** Keeps habits, demo and rescue copies somewhere else from here on. */
   private static final Duration FOLLOWING = Duration.seconds(2);
+
+  /** So far undo goes back into earlier sessions. */
+  private static final int STEPS = 25;
 
   private static final Background LOOKING = new Background("whether files were changed");
 
@@ -166,8 +173,20 @@ public final class Windows {
     window.surface().requestFocus();
     LeftOff.of(preferences, build).ifPresent(window::goBackTo);
     RecentBuilds.opened(preferences, build);
+    earlier(window);
     window.opened();
     return window;
+  }
+
+  /** Undo goes back over what was done before; that is read while the maker looks already. */
+  private static void earlier(ShopWindow window) {
+    Session session = window.workspace().session();
+    Path path = window.workspace().path();
+    Build opened = session.build().get();
+    Shop shop = session.shop().get();
+    Units units = session.units().get();
+    LOOKING.work(
+        () -> EarlierWork.of(path, opened, STEPS, units), steps -> session.earlier(steps, shop));
   }
 
   /** While it is seen, a window looks now and then whether another one wrote its files. */
