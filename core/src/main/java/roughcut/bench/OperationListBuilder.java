@@ -169,7 +169,8 @@ final class OperationListBuilder {
 
   /** Why parts can't be had from the boards that they are laid on. */
   List<Text> woodTrouble(Predicate<WoodPart> parts) {
-    List<Text> all = new ArrayList<>(plan.boards().wanting(parts));
+    List<Text> all = new ArrayList<>();
+    plan.boards().wanting(parts).forEach(r -> all.add(r.text()));
     for (BoardLayout.Laid laid : plan.boards().laid()) {
       if (!laid.trouble().isEmpty() && parts.test(laid.part())) {
         all.add(Text.of("{part}: {problem}", laid.part().label(), laid.trouble()));

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
+import roughcut.design.Decisions;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
@@ -55,15 +57,17 @@ public final class BlankReadiness {
     double heelSpare = spare.heel().value();
     Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
-      boardTrouble(plan, rips).ifPresent(all::get);
+      String board = plan.board().map(b -> Finding.ofBoard(b.id())).orElse("");
+      boardTrouble(plan, rips).ifPresent(t -> all.get(board, t));
       if (plan.missing() != null && !plan.fits()) {
         all.get(
+            board,
             Text.of(
                 "{wood}: {missing} of width missing",
                 plan.wood().name(),
                 Text.length(plan.missing().value(), 1)));
       }
-      hasStarted(plan).ifPresent(all::look);
+      hasStarted(plan).ifPresent(t -> all.look(board, t));
     }
     ofParts(layout, all);
     marked(layout, shop, l -> !ofBody(l.part()), all);
@@ -71,18 +75,21 @@ public final class BlankReadiness {
     moisture(rips, all);
     if (sideSpare < 0) {
       all.stop(
+          "neck.strip.1.thickness",
           Text.of(
               "the blank is {length} too narrow for the neck outline",
               Text.length(-2 * sideSpare, 1)));
     }
     if (backSpare < 0) {
       all.stop(
+          Decisions.SHAFT_THICKNESS.id(),
           Text.of(
               "the shaft is {value} too thin for the back of the neck",
               Text.length(-backSpare, 1)));
     }
     if (heelSpare < 0) {
       all.stop(
+          Decisions.HEEL_THICKNESS.id(),
           spare.block() > 0
               ? Text.of(
                   "the heel needs {value} more, {place} from the nut line: a block {block} long, or a deeper blank",
@@ -131,13 +138,17 @@ public final class BlankReadiness {
               case NECK, NECK_STEP, HEAD_WING, FRETBOARD, SMALL -> true;
               case NECK_STRIP, BODY, BODY_STRIP, BODY_WING, TOP -> false;
             };
-    layout.wanting(ours).forEach(all::get);
-    layout.smallWanting(ours).forEach(all::look);
+    layout.wanting(ours).forEach(r -> all.get(where(r), r.text()));
+    layout.smallWanting(ours).forEach(r -> all.look(where(r), r.text()));
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !ofBody(laid.part())) {
         all.get(Text.of("{part}: {trouble}", laid.part().label(), laid.trouble()));
       }
     }
+  }
+
+  private static String where(BoardLayout.Reason reason) {
+    return reason.board().isEmpty() ? "" : Finding.ofBoard(reason.board());
   }
 
   /** Parts that lie over a mark which the maker had rather not have in them. */
@@ -154,6 +165,7 @@ public final class BlankReadiness {
                       .forEach(
                           mark ->
                               all.look(
+                                  Finding.ofBoard(board.id()),
                                   Text.of(
                                       "{part} lies over “{mark}” on {id}",
                                       laid.part().label(),
@@ -189,25 +201,31 @@ public final class BlankReadiness {
               case NECK, NECK_STRIP, NECK_STEP, HEAD_WING, FRETBOARD, BODY, SMALL -> false;
             },
         all);
-    layout.wanting(BlankReadiness::ofBody).forEach(all::get);
-    layout.smallWanting(BlankReadiness::ofBody).forEach(all::get);
+    layout.wanting(BlankReadiness::ofBody).forEach(r -> all.get(where(r), r.text()));
+    layout.smallWanting(BlankReadiness::ofBody).forEach(r -> all.get(where(r), r.text()));
     thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), Text.of("the body is"), all);
     thinner(
         body.top(), BodyDecisions.BODY_TOP.id(), Text.of("the thinner leaf of the top is"), all);
     if (body.back().value() < 5) {
-      all.stop(Text.of("top and accent veneer leave no back to plane"));
+      all.stop(
+          BodyDecisions.BODY_TOP.id(), Text.of("top and accent veneer leave no back to plane"));
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > Precision.SHOWN) {
-      all.stop(Text.of("the outline is {off} over the edge of the blank", Text.length(off, 1)));
+      all.stop(
+          BodyDecisions.BODY_LAID_X.id(),
+          Text.of("the outline is {off} over the edge of the blank", Text.length(off, 1)));
     }
     if (body.halved() && !body.placement().centred()) {
-      all.look(Text.of("the centre line of the outline is off the centre joint"));
+      all.look(
+          BodyDecisions.BODY_LAID_Y.id(),
+          Text.of("the centre line of the outline is off the centre joint"));
     }
     for (BodyMarks mark : marks) {
       if (!mark.met()) {
         all.look(
+            Finding.ofBoard(mark.board()),
             Text.of(
                 "{mark} on {board} is {fate}, not as intended",
                 mark.mark().words(),
@@ -250,6 +268,7 @@ public final class BlankReadiness {
       double wanted = job.force().value() * 1000 / (job.area().value() * 100);
       if (wanted > GlueJob.VACUUM) {
         all.look(
+            BodyDecisions.TOP_CLAMPING.id(),
             Text.of(
                 "a vacuum bag presses with 0.08 MPa, this wood needs {number}: fine for a thin "
                     + "top that lies flat by itself",
@@ -261,6 +280,7 @@ public final class BlankReadiness {
   private static void binding(BodyBinding binding, BodyBlank body, Findings all) {
     if (!binding.bends()) {
       all.stop(
+          BodyDecisions.BINDING_LAYERS.id(),
           Text.of(
               "the binding bends to {bends}, the outline needs {tightest}: use more and "
                   + "thinner layers",
@@ -269,7 +289,9 @@ public final class BlankReadiness {
     }
     double top = body.top().value() + body.accent().value();
     if (top > 0 && binding.channelHeight().value() < top) {
-      all.look(Text.of("the binding is lower than the top, so their joint shows beneath it"));
+      all.look(
+          BodyDecisions.BINDING_HEIGHT.id(),
+          Text.of("the binding is lower than the top, so their joint shows beneath it"));
     }
   }
 
@@ -385,16 +407,20 @@ public final class BlankReadiness {
   private static void moisture(List<Board> boards, Findings all) {
     double driest = Double.MAX_VALUE;
     double dampest = -1;
+    String wettest = "";
     for (Board board : boards) {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
-        all.look(Text.of("board {id}: moisture not measured", board.id()));
+        all.look(
+            Finding.ofBoard(board.id()), Text.of("board {id}: moisture not measured", board.id()));
         continue;
       }
       driest = Math.min(driest, moisture.getAsDouble());
+      wettest = moisture.getAsDouble() > dampest ? board.id() : wettest;
       dampest = Math.max(dampest, moisture.getAsDouble());
       if (moisture.getAsDouble() > DAMP) {
         all.look(
+            Finding.ofBoard(board.id()),
             Text.of(
                 "board {id} is at {number} % moisture, more than 10 % for indoors",
                 board.id(), Text.fixed(moisture.getAsDouble(), 1)));
@@ -402,6 +428,7 @@ public final class BlankReadiness {
     }
     if (dampest - driest > APART) {
       all.stop(
+          Finding.ofBoard(wettest),
           Text.of(
               "the boards differ by {number} % moisture: let them settle together first",
               Text.fixed(dampest - driest, 1)));
@@ -420,15 +447,19 @@ public final class BlankReadiness {
     }
     if (glue.tooCold()) {
       all.stop(
+          BlankDecisions.GLUE.id(),
           at(
               what,
               "{glue} doesn't cure below {temperature} °C",
               glue.glue().name(),
               Text.fixed(glue.glue().least(), 0)));
     } else if (glue.stages().value() == 0) {
-      all.stop(at(what, "{glue} grabs before even one face is closed", glue.glue().name()));
+      all.stop(
+          BlankDecisions.GLUE.id(),
+          at(what, "{glue} grabs before even one face is closed", glue.glue().name()));
     } else if (glue.stages().value() > 1) {
       all.look(
+          BlankDecisions.GLUE.id(),
           at(
               what,
               "glue in {number} stages: glued all at once, it grabs before it is closed",
@@ -436,6 +467,7 @@ public final class BlankReadiness {
     }
     if (glue.clamps().value() > glue.owned().value()) {
       all.look(
+          BlankDecisions.CLAMPS.id(),
           at(
               what,
               "{needed} clamps needed, {owned} owned",

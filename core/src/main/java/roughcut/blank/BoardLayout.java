@@ -70,27 +70,38 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
   public record Gone(String board, double x, double y, double length, double width) {}
 
   /** A part without a place. */
-  public record Homeless(WoodPart part, Text why) {}
+  public record Homeless(WoodPart part, Reason why) {}
+
+  /**
+   * Why a part has no place.
+   *
+   * @param board that has to be measured for it; empty where no board would help
+   */
+  public record Reason(Text text, String board) {}
 
   /** Why some parts have no place, a line for each reason; small parts may wait and aren't told. */
-  public List<Text> wanting(Predicate<WoodPart> parts) {
+  public List<Reason> wanting(Predicate<WoodPart> parts) {
     return wanting(homeless, h -> !h.part().small() && parts.test(h.part()));
   }
 
   /** Why some small parts have no place, a line for each reason. */
-  public List<Text> smallWanting(Predicate<WoodPart> parts) {
+  public List<Reason> smallWanting(Predicate<WoodPart> parts) {
     return wanting(homeless, h -> h.part().small() && parts.test(h.part()));
   }
 
-  private static List<Text> wanting(List<Homeless> homeless, Predicate<Homeless> which) {
-    Map<Text, List<Text>> byReason = new LinkedHashMap<>();
+  private static List<Reason> wanting(List<Homeless> homeless, Predicate<Homeless> which) {
+    Map<Reason, List<Text>> byReason = new LinkedHashMap<>();
     homeless.stream()
         .filter(which)
         .sorted(Comparator.comparing(h -> h.part().id()))
         .forEach(
             h -> byReason.computeIfAbsent(h.why(), w -> new ArrayList<>()).add(h.part().label()));
     return byReason.entrySet().stream()
-        .map(e -> Text.of("{parts}: {reason}", together(e.getValue()), e.getKey()))
+        .map(
+            e ->
+                new Reason(
+                    Text.of("{parts}: {reason}", together(e.getValue()), e.getKey().text()),
+                    e.getKey().board()))
         .toList();
   }
 
@@ -309,7 +320,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
       return Optional.empty();
     }
 
-    private Text why(WoodPart part) {
+    private Reason why(WoodPart part) {
       List<Board> wood =
           free.values().stream()
               .map(FreeBoard::board)
@@ -317,25 +328,43 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               .toList();
       String named = woods.get(part.species()).name();
       if (wood.isEmpty()) {
-        return Text.of("no {named} in the rack", named);
+        return new Reason(Text.of("no {named} in the rack", named), "");
       }
       List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
       if (known.isEmpty()) {
         Board board = wood.get(0);
-        return Text.of(
-            "the {name} of {id} isn't measured", board.unmeasured().orElseThrow(), board.id());
+        return new Reason(
+            Text.of(
+                "the {size} of {board} isn't measured",
+                board.unmeasured().orElseThrow(),
+                board.id()),
+            board.id());
       }
-      return tooSmall(
-              named, known, Text.of("thick"), b -> b.thickness().getAsDouble(), part.thickness())
-          .or(
-              () ->
-                  tooSmall(
-                      named, known, Text.of("long"), b -> b.length().getAsDouble(), part.length()))
-          .or(
-              () ->
-                  tooSmall(
-                      named, known, Text.of("wide"), b -> b.width().getAsDouble(), part.width()))
-          .orElse(Text.of("no room left clear of marks and other parts"));
+      Text small =
+          tooSmall(
+                  named,
+                  known,
+                  Text.of("thick"),
+                  b -> b.thickness().getAsDouble(),
+                  part.thickness())
+              .or(
+                  () ->
+                      tooSmall(
+                          named,
+                          known,
+                          Text.of("long"),
+                          b -> b.length().getAsDouble(),
+                          part.length()))
+              .or(
+                  () ->
+                      tooSmall(
+                          named,
+                          known,
+                          Text.of("wide"),
+                          b -> b.width().getAsDouble(),
+                          part.width()))
+              .orElse(Text.of("no room left clear of marks and other parts"));
+      return new Reason(small, "");
     }
 
     private static Optional<Text> tooSmall(

@@ -3,6 +3,7 @@ package roughcut.finding;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
@@ -11,7 +12,8 @@ import roughcut.measure.Units;
  * What is wrong in a plan, or wants a look, apart from wood that is left thin. Found once, in core,
  * and told alike by screen, paper and command line.
  *
- * @param where id of the decision whose field it belongs beside; empty where it is of none
+ * @param where id of the decision whose field it belongs beside, or a board's place in the rack
+ *     ({@link #ofBoard}); empty where it is of none
  * @param text what can't be or is missing, and the nearest that can where there is such
  */
 public record Finding(Severity severity, Topic topic, String where, Text text) {
@@ -37,6 +39,26 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
     public Text word() {
       return word;
     }
+  }
+
+  /** Before a board's id; no decision's id has a space in it. */
+  private static final String BOARD = "board ";
+
+  /** Where a finding about a board of the rack belongs. */
+  public static String ofBoard(String id) {
+    return BOARD + id;
+  }
+
+  /** The board of the rack that it is about. */
+  public Optional<String> board() {
+    return board(where);
+  }
+
+  /** The board at a finding's place; empty where that is none. */
+  public static Optional<String> board(String where) {
+    return where.startsWith(BOARD)
+        ? Optional.of(where.substring(BOARD.length()))
+        : Optional.empty();
   }
 
   /** As it is read in millimetres. */

@@ -29,7 +29,11 @@ public final class Findings {
 
   /** What has to be there first: wood, a tool. */
   public void get(Text words) {
-    all.add(new Finding(Severity.GET, topic, "", words));
+    get("", words);
+  }
+
+  public void get(String where, Text words) {
+    all.add(new Finding(Severity.GET, topic, where, words));
   }
 
   /** What wants a look, beside no field. */

@@ -41,7 +41,7 @@ public final class ShoppingList {
                     "wood for {part}, {wood}",
                     one.part().label(),
                     plan.wood(one.part().species()).name()),
-                one.why()));
+                one.why().text()));
       }
     }
     Set<Text> cutters = new LinkedHashSet<>();

@@ -39,6 +39,10 @@ class BoardLayoutTest {
     return BoardLayout.of(parts, boards, Woods.BOOK, Map.of(), List.of(), List.of(), 3);
   }
 
+  private static List<String> reasons(List<BoardLayout.Reason> all) {
+    return Said.all(all.stream().map(BoardLayout.Reason::text).toList());
+  }
+
   @Test
   void partsNeverOverlapLeaveTheBoardOrLieOverWhatSpoilsThem() {
     Random random = new Random(5);
@@ -188,13 +192,22 @@ class BoardLayoutTest {
   @Test
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
-    assertThat(lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why().toString())
+    assertThat(
+            lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why().text().toString())
         .contains("long enough: 500 mm, needed 600 mm");
-    assertThat(lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why().toString())
+    assertThat(
+            lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why().text().toString())
         .contains("wide enough");
-    assertThat(lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why().toString())
+    assertThat(
+            lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why().text().toString())
         .contains("thick enough");
-    assertThat(lay(List.of(part("a", 100, 50, 21)), List.of()).homeless().get(0).why().toString())
+    assertThat(
+            lay(List.of(part("a", 100, 50, 21)), List.of())
+                .homeless()
+                .get(0)
+                .why()
+                .text()
+                .toString())
         .contains("no cherry in the rack");
     assertThat(
             lay(
@@ -219,13 +232,17 @@ class BoardLayoutTest {
     parts.add(named("cover.1", "cover 1", "cherry", true));
     BoardLayout layout = lay(parts, List.of());
     assertThat(layout.homeless()).hasSize(6);
-    assertThat(Said.all(layout.wanting(p -> true)))
+    assertThat(reasons(layout.wanting(p -> true)))
         .containsExactly(
             "fretboard: no robinia in the rack",
             "heel block, neck strip 1, 2, 3: no cherry in the rack");
-    assertThat(Said.all(layout.wanting(p -> p.id().endsWith("2"))))
+    assertThat(
+            Said.all(
+                layout.wanting(p -> p.id().endsWith("2")).stream()
+                    .map(BoardLayout.Reason::text)
+                    .toList()))
         .containsExactly("neck strip 2: no cherry in the rack");
-    assertThat(Said.all(layout.smallWanting(p -> true)))
+    assertThat(reasons(layout.smallWanting(p -> true)))
         .containsExactly("cover 1: no cherry in the rack");
   }
 

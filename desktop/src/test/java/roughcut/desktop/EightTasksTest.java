@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -29,6 +30,7 @@ import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.plan.Plan;
+import roughcut.shop.Board;
 
 /**
  * What a new user wants first, in clicks and keys: each in at most four beyond typing. An arrow key
@@ -157,6 +159,48 @@ class EightTasksTest extends WindowTest {
     assertThat(sum())
         .contains(plan().clearances().get(0).left().label().toString())
         .contains("−0.4");
+  }
+
+  /** What isn't ready leads to the very field, with the keyboard in it, in view. */
+  @Test
+  void whyItIsNotReady() {
+    Node chip =
+        robot
+            .lookup(
+                (Node n) -> n instanceof Labeled l && ("" + l.getText()).startsWith("neck blank: "))
+            .query();
+    click(chip);
+    until(() -> focused().equals("shaft.thickness"));
+    assertThat(window.here().id()).isEqualTo(StationId.NECK);
+    Node field = stage.getScene().getFocusOwner();
+    double y = field.localToScene(0, 0).getY();
+    assertThat(y).isBetween(60.0, stage.getScene().getHeight() - 60);
+  }
+
+  /** A board that isn't measured leads to its row in the rack. */
+  @Test
+  void whichBoardToMeasure() {
+    key(KeyCode.CONTROL, KeyCode.K);
+    typing("go to boards");
+    key(KeyCode.ENTER);
+    Node told =
+        robot
+            .lookup(
+                (Node n) ->
+                    n instanceof Labeled l
+                        && l.isVisible()
+                        && l.getText().contains("the width of robinia-1 isn't measured"))
+            .query();
+    click(told);
+    until(() -> focused().equals("board-table"));
+    assertThat(window.here().pageName()).isEqualTo("Rack");
+    assertThat(
+            ((Board)
+                    find(robot, "board-table", TableView.class)
+                        .getSelectionModel()
+                        .getSelectedItem())
+                .id())
+        .isEqualTo("robinia-1");
   }
 
   @Test

@@ -21,6 +21,9 @@ public final class NumberEvent extends Event {
   /** What does it change? */
   public static final EventType<NumberEvent> CHANGES = new EventType<>(ANY, "NUMBER_CHANGES");
 
+  /** Where is it decided, or which board has to be measured? */
+  public static final EventType<NumberEvent> PLACE = new EventType<>(ANY, "NUMBER_PLACE");
+
   private final String id;
 
   public NumberEvent(EventType<NumberEvent> type, String id) {

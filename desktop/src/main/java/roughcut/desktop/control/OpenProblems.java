@@ -3,7 +3,11 @@ package roughcut.desktop.control;
 import static roughcut.desktop.words.Words.say;
 
 import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 import roughcut.clearance.Clearance;
@@ -43,16 +47,29 @@ public final class OpenProblems extends VBox {
     }
   }
 
-  private static Label row(Finding question, Units units) {
+  /** A line for each; one that has a place leads there. */
+  private static Labeled row(Finding question, Units units) {
     SVGPath shape = new SVGPath();
     Clearance.State state = StyleStates.of(question);
     shape.setContent(StyleStates.shape(state));
     shape.getStyleClass().add("shape-" + state.word());
-    Label row =
-        new Label(question.severity().word().in(units) + ": " + question.words(units), shape);
+    String words =
+        say("{severity}: {problem}", say(question.severity().word()), question.words(units));
+    Labeled row = question.where().isEmpty() ? new Label(words) : door(words, question.where());
+    row.setGraphic(shape);
     row.setGraphicTextGap(7);
+    row.setMaxWidth(Double.MAX_VALUE);
     row.setWrapText(true);
     row.getStyleClass().add("fact");
     return row;
+  }
+
+  private static Button door(String words, String place) {
+    Button door = new Button(words);
+    door.getStyleClass().add("fact-door");
+    door.setAlignment(Pos.CENTER_LEFT);
+    door.setMinHeight(Region.USE_PREF_SIZE);
+    door.setOnAction(e -> door.fireEvent(new NumberEvent(NumberEvent.PLACE, place)));
+    return door;
   }
 }

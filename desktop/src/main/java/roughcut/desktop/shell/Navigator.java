@@ -33,11 +33,15 @@ final class Navigator {
   /** Goes to the field that a finding belongs beside, or to the page that tells of it. */
   void toFinding(Finding finding) {
     if (!finding.where().isEmpty()) {
-      toDecision(finding.where());
+      toPlace(finding.where());
       return;
     }
     toChapter(finding.topic().chapter());
     window.page(pageOf(finding.topic()));
+  }
+
+  private void toPlace(String where) {
+    Finding.board(where).ifPresentOrElse(window::toBoard, () -> toDecision(where));
   }
 
   void toChapter(Chapter chapter) {
@@ -73,7 +77,9 @@ final class Navigator {
   void asked(NumberEvent e) {
     Plan plan = session.plan().get();
     Optional<Value> value = plan.value(e.id());
-    if (e.getEventType() == NumberEvent.SUM) {
+    if (e.getEventType() == NumberEvent.PLACE) {
+      toPlace(e.id());
+    } else if (e.getEventType() == NumberEvent.SUM) {
       toLink(e.id());
     } else if (e.getEventType() == NumberEvent.CHANGED_BY && value.isPresent()) {
       List<Command> all =

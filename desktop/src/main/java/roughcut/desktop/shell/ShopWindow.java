@@ -296,6 +296,11 @@ public final class ShopWindow {
     stations.get(station).page(name);
   }
 
+  /** Goes to a board in the rack. */
+  void toBoard(String id) {
+    to(BlanksStation.class).board(id);
+  }
+
   /** Asks for an outline drawn elsewhere, where it is taken in. */
   void importOutline() {
     to(BodyStation.class).importOutline();

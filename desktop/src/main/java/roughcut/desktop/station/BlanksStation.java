@@ -28,6 +28,12 @@ public final class BlanksStation extends PagedStation {
         new BodyPage(context, this));
   }
 
+  /** Turns to a board of the rack, with the keyboard on its row. */
+  public void board(String id) {
+    turnTo(pages().indexOf(rack));
+    rack.show(id);
+  }
+
   /** Asks for a table of boards, and reads it into the rack. */
   public void importBoards() {
     turnTo(pages().indexOf(rack));

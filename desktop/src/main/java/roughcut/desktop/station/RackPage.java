@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -104,6 +105,19 @@ final class RackPage extends PlainPage {
       chosen = board;
       context.reopen();
     }
+  }
+
+  /** Chooses a board, with the keyboard on its row. */
+  void show(String board) {
+    choose(board);
+    Platform.runLater(
+        () -> {
+          table.getItems().stream()
+              .filter(b -> b.id().equals(board))
+              .findFirst()
+              .ifPresent(table::scrollTo);
+          table.requestFocus();
+        });
   }
 
   private void add() {
