@@ -168,6 +168,23 @@ class BeginTest extends WindowTest {
     hide(mine);
   }
 
+  /** In inches the usual scale is shown rounded; begun as it stands it is the usual one. */
+  @Test
+  void theUsualScaleIsNotRounded() throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.U);
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    settle();
+    assertThat(find(robot, "new.scale", javafx.scene.control.TextField.class).getText())
+        .isEqualTo("25.197");
+    robot.write("Redshank", 0);
+    robot.push(KeyCode.ENTER);
+    until(() -> shown("Redshank").isPresent());
+    ShopWindow mine = opened("Redshank");
+    assertThat(Decisions.SCALE_LENGTH.in(mine.workspace().session().build().get().design()))
+        .isEqualTo(640);
+    hide(mine);
+  }
+
   /** What can't be is said beside the answers, and nothing is begun until it can. */
   @Test
   void anAnswerThatCanNotBeIsSaidAndKeptAsTyped() throws Exception {

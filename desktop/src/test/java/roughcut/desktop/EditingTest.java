@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -19,8 +20,11 @@ import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.desktop.control.ReadingField;
 import roughcut.desktop.control.SettingRow;
 import roughcut.desktop.control.SumCard;
+import roughcut.desktop.station.StationId;
+import roughcut.record.Measurables;
 
 class EditingTest extends WindowTest {
   @Start
@@ -119,6 +123,24 @@ class EditingTest extends WindowTest {
         assertThat(session().build().get().design()).as(id + " " + shown).isEqualTo(before);
         assertThat(session().history().undoName()).as(id).isEmpty();
       }
+    }
+  }
+
+  /** A caliper's value is kept to its last figure, whatever unit the maker reads. */
+  @Test
+  void aCalipersValueIsNotRoundedToTheUnitThatIsShown(FxRobot robot) {
+    show(() -> window.choose(StationId.BENCH));
+    show(() -> window.page("Set-up"));
+    for (double mm : new double[] {0.237, 0.2413}) {
+      robot.clickOn(find(robot, "units", Button.class));
+      Node node = find(robot, Measurables.RELIEF.id(), TextField.class);
+      while (!(node instanceof ReadingField)) {
+        node = node.getParent();
+      }
+      ReadingField field = (ReadingField) node;
+      show(() -> assertThat(field.take(mm)).isEmpty());
+      assertThat(session().build().get().measured().get(Measurables.RELIEF.id()).value())
+          .isEqualTo(mm);
     }
   }
 

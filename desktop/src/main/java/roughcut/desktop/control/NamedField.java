@@ -9,6 +9,8 @@ import javafx.scene.layout.Region;
 
 /** A field of words with its name before it, as decisions have theirs. */
 public final class NamedField extends HBox {
+  private final Label label;
+
   /**
    * Puts them on one line.
    *
@@ -16,7 +18,7 @@ public final class NamedField extends HBox {
    */
   public NamedField(String words, TextField field, double width) {
     super(8);
-    Label label = new Label(words);
+    label = new Label(words);
     label.getStyleClass().add("decision-label");
     label.setLabelFor(field);
     Region space = new Region();
@@ -24,5 +26,10 @@ public final class NamedField extends HBox {
     field.setPrefWidth(width);
     getChildren().addAll(label, space, field);
     setAlignment(Pos.CENTER_LEFT);
+  }
+
+  /** Calls it otherwise: by another unit. */
+  public void called(String words) {
+    label.setText(words);
   }
 }

@@ -126,8 +126,10 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     return refusal;
   }
 
+  /** As the caliper sent it, to its last figure, whatever unit the maker reads. */
   private Optional<String> entered(double value) {
-    return enter(NumberWriter.editable(value, measurable.quantity(), session.units().get()));
+    String number = NumberWriter.editable(value, measurable.quantity(), Units.MM);
+    return enter(measurable.quantity().isLength() ? number.concat(" mm") : number);
   }
 
   @Override

@@ -54,6 +54,8 @@ final class NewCard extends VBox {
   private final TextField name = new TextField();
   private final TextField scale = field("new.scale", say("Scale length"));
   private final TextField bass = field("new.bass", say("Bass-side scale (fanned frets)"));
+  private final NamedField scaleRow = new NamedField(say("Scale length"), scale, 156);
+  private final NamedField bassRow = new NamedField(say("Bass-side scale"), bass, 156);
   private final TextField frets = field("new.frets", say("Frets"));
   private final PickField<InstrumentKind> kind =
       new PickField<>("new.kind", say("Strings"), k -> say(k.label()), this::usual);
@@ -127,8 +129,8 @@ final class NewCard extends VBox {
             new NamedField(say("Name"), name, 156),
             kind,
             hand,
-            new NamedField(say("Scale length"), scale, 156),
-            new NamedField(say("Bass-side scale, fan"), bass, 156),
+            scaleRow,
+            bassRow,
             new NamedField(say("Frets"), frets, 156),
             joint,
             head,
@@ -186,6 +188,10 @@ final class NewCard extends VBox {
     neckWood.show(woods.get().all(), woods.get().get(usual.timber().neck()));
     bodyWood.show(woods.get().all(), woods.get().get(usual.timber().body()));
     boardWood.show(woods.get().all(), woods.get().get(usual.timber().fretboard()));
+    String sign = units.get().sign();
+    scaleRow.called(say("Scale length, {unit}", sign));
+    bassRow.called(say("Bass-side scale, {unit}", sign));
+    bass.setPromptText(say("fanned frets only"));
     name.setText(say("New instrument"));
     usual(first);
     overlay.open(this, Pos.CENTER, name);
@@ -194,14 +200,22 @@ final class NewCard extends VBox {
 
   /** Another kind: its usual scale and frets. */
   private void usual(InstrumentKind next) {
-    scale.setText(NumberWriter.editable(next.scale(), Quantity.LENGTH, units.get()));
+    scale.setText(shownScale());
     bass.clear();
     frets.setText(Integer.toString(next.frets()));
     show();
   }
 
+  private String shownScale() {
+    return NumberWriter.editable(kind.chosen().scale(), Quantity.LENGTH, units.get());
+  }
+
   private NewInstrument answers() throws InvalidInput {
-    double treble = NumberReader.length(scale.getText(), units.get());
+    // In inches the usual scale is shown rounded; left as it stands it is that scale.
+    double treble =
+        scale.getText().strip().equals(shownScale())
+            ? kind.chosen().scale()
+            : NumberReader.length(scale.getText(), units.get());
     double low =
         bass.getText().isBlank() ? treble : NumberReader.length(bass.getText(), units.get());
     return new NewInstrument(
