@@ -41,8 +41,14 @@ final class NewCommand implements Callable<Integer> {
       names = "--strings",
       paramLabel = "N",
       defaultValue = "6",
-      description = "6 or 7 for a guitar, 4 or 5 for a bass")
+      description = "6 to 8 for a guitar, 4 to 6 for a bass")
   private int strings;
+
+  @Option(names = "--bass", description = "a bass, where a guitar has as many strings")
+  private boolean bass;
+
+  @Option(names = "--baritone", description = "a guitar tuned a fourth lower")
+  private boolean baritone;
 
   @Option(names = "--scale", paramLabel = "LENGTH", description = "scale length, for example 635")
   private String scale;
@@ -97,10 +103,13 @@ final class NewCommand implements Callable<Integer> {
 
   private NewInstrument asked(Path path) throws BadSetting {
     InstrumentKind kind =
-        List.of(InstrumentKind.values()).stream()
-            .filter(k -> k.count() == strings)
-            .findFirst()
-            .orElseThrow(() -> new BadSetting("--strings " + strings + ": 4, 5, 6 or 7"));
+        InstrumentKind.of(strings, bass, baritone)
+            .orElseThrow(
+                () ->
+                    new BadSetting(
+                        "--strings "
+                            + strings
+                            + ": 6 to 8 for a guitar, 6 for a baritone, 4 to 6 for a bass"));
     double treble = scale == null ? kind.scale() : length("--scale", scale);
     try {
       return new NewInstrument(

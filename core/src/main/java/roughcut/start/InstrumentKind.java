@@ -1,6 +1,8 @@
 package roughcut.start;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import roughcut.measure.NamedKind;
 import roughcut.shop.StringSpec;
 
@@ -8,10 +10,32 @@ import roughcut.shop.StringSpec;
  * What is to be built, as one would say it, with the sizes that are usual for it. Lengths in mm.
  */
 public enum InstrumentKind implements NamedKind {
-  SIX_STRINGS("Six-string guitar", 640, new Sizes(43, 56, 52, 185, 80, 16.5, 20.5, 21.5, 22)),
-  SEVEN_STRINGS("Seven-string guitar", 660, new Sizes(48, 62, 61, 205, 80, 18, 20.5, 22, 22)),
-  FOUR_STRING_BASS("Four-string bass", 864, new Sizes(42, 63, 57, 200, 80, 19, 21.5, 23.5, 24)),
-  FIVE_STRING_BASS("Five-string bass", 864, new Sizes(47, 74, 76, 225, 86, 19, 21.5, 23.5, 24));
+  SIX_STRINGS(
+      "Six-string guitar",
+      Set.GUITAR,
+      6,
+      640,
+      new Sizes(43, 56, 52, 185, 80, 16.5, 20.5, 21.5, 22)),
+  SEVEN_STRINGS(
+      "Seven-string guitar", Set.GUITAR, 7, 660, new Sizes(48, 62, 61, 205, 80, 18, 20.5, 22, 22)),
+  EIGHT_STRINGS(
+      "Eight-string guitar",
+      Set.GUITAR,
+      8,
+      686,
+      new Sizes(55, 72, 71, 225, 84, 18.5, 20.5, 22.5, 23)),
+  BARITONE(
+      "Baritone guitar",
+      Set.BARITONE,
+      6,
+      686,
+      new Sizes(44, 57, 52, 190, 80, 17.5, 21, 21.5, 22.5)),
+  FOUR_STRING_BASS(
+      "Four-string bass", Set.BASS, 4, 864, new Sizes(42, 63, 57, 200, 80, 19, 21.5, 23.5, 24)),
+  FIVE_STRING_BASS(
+      "Five-string bass", Set.BASS, 5, 864, new Sizes(47, 74, 76, 225, 86, 19, 21.5, 23.5, 24)),
+  SIX_STRING_BASS(
+      "Six-string bass", Set.SIX_BASS, 6, 864, new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5));
 
   /**
    * Usual sizes of a neck and its strings.
@@ -31,27 +55,85 @@ public enum InstrumentKind implements NamedKind {
       double twelfth,
       double heel) {}
 
-  private static final double[][] GUITAR = {
-    {0.254, 0, 329.63},
-    {0.330, 0, 246.94},
-    {0.432, 0, 196.00},
-    {0.660, 1, 146.83},
-    {0.914, 1, 110.00},
-    {1.168, 1, 82.41},
-    {1.575, 1, 61.74}
-  };
-  private static final double[][] BASS = {
-    {1.143, 1, 98.00}, {1.651, 1, 73.42}, {2.159, 1, 55.00}, {2.667, 1, 41.20}, {3.302, 1, 30.87}
-  };
+  /** Gauges as sold, whether wound, and pitch, Hz: string 1 first. */
+  private enum Set {
+    GUITAR(
+        false,
+        new double[][] {
+          {0.254, 0, 329.63},
+          {0.330, 0, 246.94},
+          {0.432, 0, 196.00},
+          {0.660, 1, 146.83},
+          {0.914, 1, 110.00},
+          {1.168, 1, 82.41},
+          {1.575, 1, 61.74},
+          {2.032, 1, 46.25}
+        }),
+    BARITONE(
+        false,
+        new double[][] {
+          {0.330, 0, 246.94},
+          {0.432, 0, 185.00},
+          {0.711, 1, 146.83},
+          {0.965, 1, 110.00},
+          {1.270, 1, 82.41},
+          {1.651, 1, 61.74}
+        }),
+    BASS(
+        true,
+        new double[][] {
+          {1.143, 1, 98.00},
+          {1.651, 1, 73.42},
+          {2.159, 1, 55.00},
+          {2.667, 1, 41.20},
+          {3.302, 1, 30.87}
+        }),
+    SIX_BASS(
+        true,
+        new double[][] {
+          {0.813, 1, 130.81},
+          {1.143, 1, 98.00},
+          {1.651, 1, 73.42},
+          {2.159, 1, 55.00},
+          {2.667, 1, 41.20},
+          {3.302, 1, 30.87}
+        });
+
+    private final boolean bass;
+    private final double[][] strings;
+
+    Set(boolean bass, double[][] strings) {
+      this.bass = bass;
+      this.strings = strings;
+    }
+  }
 
   private final String label;
+  private final Set set;
+  private final int count;
   private final double scale;
   private final Sizes sizes;
 
-  InstrumentKind(String label, double scale, Sizes sizes) {
+  InstrumentKind(String label, Set set, int count, double scale, Sizes sizes) {
     this.label = label;
+    this.set = set;
+    this.count = count;
     this.scale = scale;
     this.sizes = sizes;
+  }
+
+  /**
+   * The kind with so many strings.
+   *
+   * @param bass a bass where a guitar has as many
+   * @param baritone a guitar tuned a fourth lower
+   */
+  public static Optional<InstrumentKind> of(int strings, boolean bass, boolean baritone) {
+    return Arrays.stream(values())
+        .filter(k -> k.count == strings)
+        .filter(k -> !bass || k.bass())
+        .filter(k -> baritone == (k.set == Set.BARITONE))
+        .findFirst();
   }
 
   public String label() {
@@ -69,7 +151,7 @@ public enum InstrumentKind implements NamedKind {
   }
 
   public boolean bass() {
-    return this == FOUR_STRING_BASS || this == FIVE_STRING_BASS;
+    return set.bass;
   }
 
   Sizes sizes() {
@@ -77,19 +159,13 @@ public enum InstrumentKind implements NamedKind {
   }
 
   public int count() {
-    return switch (this) {
-      case SIX_STRINGS -> 6;
-      case SEVEN_STRINGS -> 7;
-      case FOUR_STRING_BASS -> 4;
-      case FIVE_STRING_BASS -> 5;
-    };
+    return count;
   }
 
-  /** A usual set, string 1 first: gauges as sold, tuned in fourths with a third in a guitar's. */
+  /** A usual set, string 1 first. */
   List<StringSpec> strings() {
-    double[][] set = bass() ? BASS : GUITAR;
-    return java.util.Arrays.stream(set)
-        .limit(count())
+    return Arrays.stream(set.strings)
+        .limit(count)
         .map(s -> new StringSpec(s[0], s[1] > 0, 0, s[2]))
         .toList();
   }

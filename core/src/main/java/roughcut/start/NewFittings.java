@@ -31,10 +31,12 @@ final class NewFittings {
     Map<String, Double> numbers = new HashMap<>(design.numbers());
     String pickup =
         switch (kind) {
-          case SIX_STRINGS -> "double-coil";
+          case SIX_STRINGS, BARITONE -> "double-coil";
           case SEVEN_STRINGS -> "seven-double";
           case FOUR_STRING_BASS -> "bass-long";
+          case EIGHT_STRINGS -> "eight-double";
           case FIVE_STRING_BASS -> "bass-five";
+          case SIX_STRING_BASS -> "bass-six";
         };
     // Clear of the neck's pocket, or of the fretboard's end where there is none; a leaning bridge
     // reaches further forward.

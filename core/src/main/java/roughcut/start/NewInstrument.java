@@ -69,7 +69,7 @@ public record NewInstrument(
   private static final double LEFT_AT_HEEL = 0.7;
 
   /** Clamps that close any neck blank begun here. */
-  private static final double CLAMPS = 30;
+  private static final double CLAMPS = 34;
 
   public static final int LEAST_FRETS = 19;
   public static final int MOST_FRETS = 24;
@@ -102,6 +102,12 @@ public record NewInstrument(
           Text.of("a new instrument has {least} to {most} frets", LEAST_FRETS, MOST_FRETS));
     }
   }
+
+  /** A fretboard wider than that at the octave is made flatter, mm. */
+  private static final double WIDE = 70;
+
+  /** Radius of such a fretboard, mm: 20 inches. */
+  private static final double FLAT = 508;
 
   /** The usual one of a kind. */
   public static NewInstrument usual(String name, InstrumentKind kind) {
@@ -145,12 +151,22 @@ public record NewInstrument(
     choices.put("body.species", timber.body());
     choices.put("body.top-species", timber.body());
     choices.put("fretboard.species", timber.fretboard());
+    choices.putAll(glue());
     choices.put("bridge.kind", bridge());
     choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
     Design plain = Design.of(numbers, choices, kind.strings(), stack());
     Design design = plain.withNeckSteps(heelBlock(plain));
     return new Build(
         name, NewFittings.into(reached(design), kind, scale(), bass - treble, ends(numbers)));
+  }
+
+  /** A wide core through the body takes longer to close than usual glue stays open. */
+  private Map<String, String> glue() {
+    return switch (joint) {
+      case THROUGH ->
+          kind.bass() && kind.sizes().octave() > WIDE ? Map.of("glue.kind", "epoxy") : Map.of();
+      case BOLT_ON, SET_NECK -> Map.of();
+    };
   }
 
   private void layout(Map<String, Double> numbers) {
@@ -170,6 +186,11 @@ public record NewInstrument(
     numbers.put("nut.width", sizes.nut());
     numbers.put("fretboard.end-width", sizes.octave());
     numbers.put("bridge.spread", sizes.spread());
+    if (sizes.octave() > WIDE) {
+      // A round board as wide as that would be thin at its edges.
+      numbers.put(Decisions.RADIUS_NUT.id(), FLAT);
+      numbers.put(Decisions.RADIUS_END.id(), FLAT);
+    }
   }
 
   /** Where neck or fretboard end, mm from the nut line. */

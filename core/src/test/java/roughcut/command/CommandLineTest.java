@@ -426,4 +426,40 @@ class CommandLineTest {
       assertThat(Files.exists(folder.resolve("wrong.roughcut.json"))).isFalse();
     }
   }
+
+  /** A bass has as many strings as a guitar, a baritone as many as a usual one: they are told. */
+  @Test
+  void guitarsBaritonesAndBassesAreToldApart(@TempDir Path folder) throws Exception {
+    Object[][] all = {
+      {"six", 329.63, 640.0, "--strings", "6"},
+      {"eight", 329.63, 686.0, "--strings", "8"},
+      {"low", 246.94, 686.0, "--strings", "6", "--baritone"},
+      {"four", 98.0, 864.0, "--strings", "4"},
+      {"bass", 130.81, 864.0, "--strings", "6", "--bass"}
+    };
+    for (Object[] one : all) {
+      List<String> asked =
+          new ArrayList<>(List.of("new", "--to", folder.resolve((String) one[0]).toString()));
+      for (int i = 3; i < one.length; i++) {
+        asked.add((String) one[i]);
+      }
+      assertThat(run(asked.toArray(String[]::new))).as("%s", one[0]).isZero();
+      Build build = BuildFile.open(folder.resolve(one[0] + ".roughcut.json")).build();
+      assertThat(build.design().strings().get(0).pitch()).isEqualTo((double) one[1]);
+      assertThat(build.design().numbers().get("scale.length")).isEqualTo((double) one[2]);
+    }
+    for (String[] none :
+        new String[][] {
+          {"--strings", "7", "--bass"},
+          {"--strings", "7", "--baritone"},
+          {"--strings", "4", "--baritone"},
+          {"--strings", "3", "--bass"}
+        }) {
+      List<String> asked =
+          new ArrayList<>(List.of("new", "--to", folder.resolve("none").toString()));
+      asked.addAll(List.of(none));
+      assertThat(run(asked.toArray(String[]::new))).as("%s", List.of(none)).isEqualTo(2);
+    }
+    assertThat(err.toString()).contains("4 to 6 for a bass");
+  }
 }

@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
@@ -302,6 +304,28 @@ class MachineTest extends BenchWalk {
     until(() -> log().isDone("body.cut.index"));
     robot.clickOn(find(robot, "machine.key.u", Node.class));
     until(() -> !log().isDone("body.cut.index"));
+  }
+
+  /** A finger with dust on it hits what is 40 px wide and high, on the smallest screen too. */
+  @Test
+  void everyKeyIsAsLargeAsAFinger(FxRobot robot) {
+    look("body.cut.pocket");
+    robot.push(KeyCode.F9);
+    until(() -> window.atMachine().map(m -> m.showing()).orElse(false));
+    Parent root = find(robot, "machine.key.d", Node.class).getScene().getRoot();
+    show(
+        () -> {
+          root.applyCss();
+          root.layout();
+        });
+    List<Node> small =
+        PageWalk.all(root).stream()
+            .filter(ButtonBase.class::isInstance)
+            .filter(
+                n -> n.getLayoutBounds().getWidth() < 40 || n.getLayoutBounds().getHeight() < 40)
+            .toList();
+    assertThat(small).isEmpty();
+    assertThat(PageWalk.all(root)).filteredOn(ButtonBase.class::isInstance).hasSizeGreaterThan(5);
   }
 
   /** The plan's window is closed; the machine's screen works on, and what is done there is kept. */

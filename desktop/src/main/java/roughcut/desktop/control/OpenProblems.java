@@ -3,6 +3,7 @@ package roughcut.desktop.control;
 import static roughcut.desktop.words.Words.say;
 
 import java.util.List;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,6 +19,8 @@ import roughcut.measure.Units;
 public final class OpenProblems extends VBox {
   private final Label heading = new Label();
   private final VBox rows = new VBox(5);
+
+  private static final Insets DOORS = new Insets(2, 3, 2, 3);
 
   public OpenProblems() {
     super(8);
@@ -59,6 +62,10 @@ public final class OpenProblems extends VBox {
     row.setGraphic(shape);
     row.setGraphicTextGap(7);
     row.setMaxWidth(Double.MAX_VALUE);
+    // A door has a border; both begin at the same place.
+    if (question.where().isEmpty()) {
+      row.setPadding(DOORS);
+    }
     row.setWrapText(true);
     row.getStyleClass().add("fact");
     return row;
