@@ -223,6 +223,8 @@ public record NewInstrument(
     numbers.put("neck.thickness-1", sizes.first());
     numbers.put("neck.thickness-12", sizes.twelfth());
     numbers.put("heel.thickness", sizes.heel());
+    // As many on the treble side as on the bass side; of an odd number the bass side has one more.
+    numbers.put("tuner.treble-side", (double) (kind.count() / 2));
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
     numbers.putAll(
