@@ -232,6 +232,10 @@ public record Text(String template, List<Arg> args) {
     if (arg instanceof Integer || arg instanceof Long) {
       return new Count(((java.lang.Number) arg).longValue());
     }
+    if (arg instanceof Record) {
+      // It would be read as it is printed for developers.
+      throw new IllegalArgumentException("no thing for a sentence: " + arg);
+    }
     return new Name(arg.toString());
   }
 

@@ -123,7 +123,7 @@ public record BriefCheck(Text words, State state, Text how) {
     List<Text> missing = new ArrayList<>();
     plan.boards().homeless().stream()
         .filter(h -> !h.part().small())
-        .forEach(h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why())));
+        .forEach(h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why().text())));
     HardwareNeeds.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> missing.add(Text.of("{what}: not in hand", n.what())));

@@ -42,7 +42,7 @@ class DaysTest extends WindowTest {
 
   private void typed(String id, String text) {
     TextField field = find(robot, id, TextField.class);
-    robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A);
+    robot.clickOn(scrolledTo(field)).push(KeyCode.CONTROL, KeyCode.A);
     robot.write(text, 0).push(KeyCode.ENTER);
     settle();
   }

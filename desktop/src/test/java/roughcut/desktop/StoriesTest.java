@@ -210,7 +210,7 @@ class StoriesTest extends BenchWalk {
                 .map(c -> read(c.copy()).log().current().containsKey("heel.thickness"))
                 .orElse(false));
     assertThat(Files.exists(shop)).as("no folder is made in the place of the stick's").isFalse();
-    robot.push(KeyCode.CONTROL, KeyCode.P);
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT8);
     settle();
     click("export.one");
     until(() -> words(robot, "export-result").contains("can't"));

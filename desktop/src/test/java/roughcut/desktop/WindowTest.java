@@ -10,11 +10,13 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -181,8 +183,32 @@ abstract class WindowTest {
   }
 
   void click(String id) {
-    robot.clickOn(find(robot, id, Node.class));
+    robot.clickOn(scrolledTo(find(robot, id, Node.class)));
     settle();
+  }
+
+  /** Scrolls to a control as a person does who wants to click on it. */
+  <T extends Node> T scrolledTo(T node) {
+    show(
+        () -> {
+          for (Node n = node.getParent(); n != null; n = n.getParent()) {
+            if (n instanceof ScrollPane scroll) {
+              Bounds all = scroll.getContent().getLayoutBounds();
+              Bounds at =
+                  scroll.getContent().sceneToLocal(node.localToScene(node.getLayoutBounds()));
+              double room = all.getHeight() - scroll.getViewportBounds().getHeight();
+              double seen = scroll.getVvalue() * room;
+              boolean out =
+                  at.getMinY() < seen
+                      || at.getMaxY() > seen + scroll.getViewportBounds().getHeight();
+              if (room > 0 && out) {
+                scroll.setVvalue(Math.max(0, Math.min(1, (at.getMinY() - 40) / room)));
+                scroll.layout();
+              }
+            }
+          }
+        });
+    return node;
   }
 
   /** Goes to a decision's field, wherever it is, and types. */
