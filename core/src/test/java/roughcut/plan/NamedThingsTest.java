@@ -26,7 +26,12 @@ class NamedThingsTest {
       }
     }
     for (Finding finding : plan.findings()) {
-      if (!finding.where().isEmpty()) {
+      if (finding.board().isPresent()) {
+        named++;
+        if (plan.shop().board(finding.board().get()).isEmpty()) {
+          lost.add("finding " + finding.topic() + " → " + finding.where());
+        }
+      } else if (!finding.where().isEmpty()) {
         check(plan, finding.where(), "finding " + finding.topic(), lost);
       }
     }
