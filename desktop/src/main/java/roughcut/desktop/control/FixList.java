@@ -28,6 +28,7 @@ public final class FixList extends VBox {
     heading.getStyleClass().add("lower-title");
     none.getStyleClass().add("fact");
     none.setWrapText(true);
+    none.setMinHeight(Region.USE_PREF_SIZE);
     ScrollPane scroll = new ScrollPane(rows);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
@@ -51,6 +52,7 @@ public final class FixList extends VBox {
     Label words = new Label(way.words(session.units().get()));
     words.getStyleClass().add("fact");
     words.setWrapText(true);
+    words.setMinHeight(Region.USE_PREF_SIZE);
     words.setMinWidth(0);
     HBox.setHgrow(words, Priority.ALWAYS);
     words.setMaxWidth(Double.MAX_VALUE);

@@ -65,7 +65,7 @@ public final class ShopWindow {
   private static final double WIDE = 1500;
 
   /** Narrower than this, the panel gives some of its room to what stands beside it. */
-  private static final double NARROW = 1090;
+  private static final double NARROW = 1110;
 
   private static final double WIDEST = 1800;
 
