@@ -119,9 +119,7 @@ final class RiskAssessment {
     int more = settings.size() - FIGURES;
     add(
         Kind.FINAL,
-        more > 0
-            ? Text.of("{figures} and {more} more", figures, more)
-            : Text.of("{figures}", figures),
+        more > 0 ? Text.of("{figures} and {more} more", figures, more) : figures,
         Text.of("This can't be undone."));
   }
 

@@ -179,11 +179,11 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
   private static Text unlikely(double size) {
     return plausible(size * Units.INCH)
         ? Text.of(
-            "no body has that size, so the unit may be wrong; in inches it would be {length}",
+            "no body has that size, so the unit may be wrong; read as inches it would be {length}",
             Text.length(size * Units.INCH, 1))
         : plausible(size / Units.INCH)
             ? Text.of(
-                "no body has that size, so the unit may be wrong; in mm it would be {length}",
+                "no body has that size, so the unit may be wrong; read as mm it would be {length}",
                 Text.length(size / Units.INCH, 1))
             : Text.of("no body has that size, so the unit may be wrong");
   }

@@ -49,7 +49,7 @@ public final class SafeFile {
             Text.of(
                 "{file} is larger than {most} MB, so it is not a Rough Cut file",
                 file,
-                (LARGEST >> 20)));
+                LARGEST >> 20));
       }
       return Files.readAllBytes(file);
     } catch (FileException trouble) {
@@ -80,7 +80,7 @@ public final class SafeFile {
           Text.of(
               "{file} would be larger than {most} MB, too large to open again: shorten its notes, or remove old measurements. The file is unchanged",
               file,
-              (LARGEST >> 20)));
+              LARGEST >> 20));
     }
     Path beside = null;
     try {

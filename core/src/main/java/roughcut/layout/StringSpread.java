@@ -57,6 +57,9 @@ public record StringSpread(
     return fan().fanned() ? provenance(string) : frets.provenance();
   }
 
+  private static final String AT_NUT = "String {number} from the centre line at the nut";
+  private static final String AT_SADDLE = "String {number} from the centre line at the saddle line";
+
   public static StringSpread of(EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
     Value width = inputs.get(Decisions.NUT_WIDTH);
     Value margin = inputs.get(Decisions.NUT_EDGE_MARGIN);
@@ -64,15 +67,10 @@ public record StringSpread(
     Value spread =
         registry.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
     Value bridge = inputs.get(Decisions.BRIDGE_SPREAD);
-    List<Value> atSaddle =
-        equalCentres("saddle.string.", Text.of(" at the saddle line"), bridge, count, registry);
+    List<Value> atSaddle = equalCentres("saddle.string.", AT_SADDLE, bridge, count, registry);
     if (count == 1) {
       return new StringSpread(
-          spread,
-          null,
-          equalCentres("nut.string.", Text.of(" at the nut"), spread, 1, registry),
-          atSaddle,
-          frets);
+          spread, null, equalCentres("nut.string.", AT_NUT, spread, 1, registry), atSaddle, frets);
     }
     boolean gaps =
         switch (inputs.get(Decisions.NUT_SPACING)) {
@@ -84,7 +82,7 @@ public record StringSpread(
     List<Value> atNut =
         gaps
             ? equalGaps(inputs, spread, gap, count, registry)
-            : equalCentres("nut.string.", Text.of(" at the nut"), spread, count, registry);
+            : equalCentres("nut.string.", AT_NUT, spread, count, registry);
     return new StringSpread(spread, gap, atNut, atSaddle, frets);
   }
 
@@ -120,7 +118,7 @@ public record StringSpread(
   private static List<Value> equalGaps(
       EffectiveInputs inputs, Value spread, Value gap, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
-    offsets.add(put(registry, "nut.string.", 1, Text.of(" at the nut"), "S / 2", in("S", spread)));
+    offsets.add(put(registry, "nut.string.", 1, AT_NUT, "S / 2", in("S", spread)));
     for (int i = 2; i <= count; i++) {
       Value before = offsets.get(i - 2);
       Value gBefore = gauge(inputs, i - 1);
@@ -130,7 +128,7 @@ public record StringSpread(
               registry,
               "nut.string.",
               i,
-              Text.of(" at the nut"),
+              AT_NUT,
               "y_before − g_before / 2 − gap − g / 2",
               in("y_before", before),
               in("g_before", gBefore),
@@ -141,7 +139,7 @@ public record StringSpread(
   }
 
   private static List<Value> equalCentres(
-      String prefix, Text where, Value spread, int count, ValueRegistry registry) {
+      String prefix, String label, Value spread, int count, ValueRegistry registry) {
     List<Value> offsets = new ArrayList<>(count);
     Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"));
     for (int i = 1; i <= count; i++) {
@@ -149,12 +147,12 @@ public record StringSpread(
           TableValue.of("string." + i, Text.of("String"), i, Quantity.COUNT, Text.of("counted"));
       offsets.add(
           count == 1
-              ? put(registry, prefix, 1, where, "0")
+              ? put(registry, prefix, 1, label, "0")
               : put(
                   registry,
                   prefix,
                   i,
-                  where,
+                  label,
                   "S / 2 − (i − 1) · S / (n − 1)",
                   in("S", spread),
                   in("i", number),
@@ -167,15 +165,11 @@ public record StringSpread(
       ValueRegistry registry,
       String prefix,
       int number,
-      Text where,
+      String label,
       String formula,
       ComputedValue.Input... terms) {
     return registry.put(
-        prefix + number + ".offset",
-        Text.of("String {number} from the centre line{where}", number, where),
-        FINE_LENGTH,
-        formula,
-        terms);
+        prefix + number + ".offset", Text.of(label, number), FINE_LENGTH, formula, terms);
   }
 
   /** Offset of string {@code number} (1 first) from the centre line at x. */

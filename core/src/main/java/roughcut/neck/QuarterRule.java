@@ -85,7 +85,6 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
       int rounds,
       Provenance provenance,
       ValueRegistry registry) {
-    Text there = where.isEmpty() ? Text.NONE : Text.of(", {where}", where);
     double a = profile.halfWidth();
     double b = profile.depth();
     List<Point> flats =
@@ -96,7 +95,7 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
     Value half =
         SearchedValue.of(
             "section.a",
-            Text.of("Half the neck width{there}", there),
+            Text.joined(List.of(Text.of("Half the neck width"), where), ", "),
             a,
             FINE_LENGTH,
             Text.of("found at the station"),
@@ -104,7 +103,7 @@ public record QuarterRule(List<Round> rounds, double margin, Text where) {
     Value depth =
         SearchedValue.of(
             "section.B",
-            Text.of("Depth below the glue line{there}", there),
+            Text.joined(List.of(Text.of("Depth below the glue line"), where), ", "),
             b,
             FINE_LENGTH,
             Text.of("found at the station"),

@@ -3,6 +3,7 @@ package roughcut.neck;
 import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.LENGTH;
 
+import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretboardTaper;
@@ -38,15 +39,13 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
     Text under =
         riser.value() < 0.05
             ? Text.NONE
-            : underHead
-                ? Text.of(", shim under the headstock")
-                : Text.of(", shim under the heel end");
-    return turns.value() > 1
-        ? Text.of(
-            "wider than the drum: sand it in two turns, with care, because the feed "
-                + "reverses{under}",
-            under)
-        : Text.of("one turn at the drum{under}", under);
+            : underHead ? Text.of("shim under the headstock") : Text.of("shim under the heel end");
+    Text sanded =
+        turns.value() > 1
+            ? Text.of(
+                "wider than the drum: sand it in two turns, with care, because the feed reverses")
+            : Text.of("one turn at the drum");
+    return Text.joined(List.of(sanded, under), ", ");
   }
 
   public static Volute of(

@@ -191,12 +191,12 @@ public final class Measurables {
    */
   public static Measurable ofPickup(Design named, String pickup, String what) {
     String id = "pickup." + pickup + "." + what;
-    Text of = Text.of("{pickup}, ", named.cutTitle(pickup));
+    Text of = named.cutTitle(pickup);
     return switch (what) {
       case "gap-treble", "gap-bass" ->
           fine(
               id,
-              Text.of(what.endsWith("treble") ? "{of}gap treble" : "{of}gap bass", of),
+              Text.of(what.endsWith("treble") ? "{pickup}, gap treble" : "{pickup}, gap bass", of),
               0,
               20,
               Text.of(
@@ -204,13 +204,13 @@ public final class Measurables {
       case "resistance" ->
           new Measurable(
               id,
-              Text.of("{of}resistance", of),
+              Text.of("{pickup}, resistance", of),
               wired(Text.of("Multimeter across its two leads, with nothing else connected.")),
               new Range(Quantity.RESISTANCE, 0, 2000));
       case "swing" ->
           Measurable.seen(
               id,
-              Text.of("{of}phase", of),
+              Text.of("{pickup}, phase", of),
               wired(
                   Text.of(
                       "Low-voltage meter, red on the hot lead: lay a screwdriver on the poles and "
@@ -220,7 +220,7 @@ public final class Measurables {
       case "magnet" ->
           Measurable.seen(
               id,
-              Text.of("{of}magnet polarity", of),
+              Text.of("{pickup}, magnet polarity", of),
               wired(Text.of("Which end of a compass needle do the poles attract?")),
               Text.of("south end"),
               Text.of("north end"));

@@ -12,30 +12,38 @@ import roughcut.shop.StringSpec;
 public enum InstrumentKind implements NamedKind {
   SIX_STRINGS(
       "Six-string guitar",
-      Set.GUITAR,
+      Tuning.GUITAR,
       6,
       640,
       new Sizes(43, 56, 52, 185, 80, 16.5, 20.5, 21.5, 22)),
   SEVEN_STRINGS(
-      "Seven-string guitar", Set.GUITAR, 7, 660, new Sizes(48, 62, 61, 205, 80, 18, 20.5, 22, 22)),
+      "Seven-string guitar",
+      Tuning.GUITAR,
+      7,
+      660,
+      new Sizes(48, 62, 61, 205, 80, 18, 20.5, 22, 22)),
   EIGHT_STRINGS(
       "Eight-string guitar",
-      Set.GUITAR,
+      Tuning.GUITAR,
       8,
       686,
       new Sizes(55, 72, 71, 225, 84, 18.5, 20.5, 22.5, 23)),
   BARITONE(
       "Baritone guitar",
-      Set.BARITONE,
+      Tuning.BARITONE,
       6,
       686,
       new Sizes(44, 57, 52, 190, 80, 17.5, 21, 21.5, 22.5)),
   FOUR_STRING_BASS(
-      "Four-string bass", Set.BASS, 4, 864, new Sizes(42, 63, 57, 200, 80, 19, 21.5, 23.5, 24)),
+      "Four-string bass", Tuning.BASS, 4, 864, new Sizes(42, 63, 57, 200, 80, 19, 21.5, 23.5, 24)),
   FIVE_STRING_BASS(
-      "Five-string bass", Set.BASS, 5, 864, new Sizes(47, 74, 76, 225, 86, 19, 21.5, 23.5, 24)),
+      "Five-string bass", Tuning.BASS, 5, 864, new Sizes(47, 74, 76, 225, 86, 19, 21.5, 23.5, 24)),
   SIX_STRING_BASS(
-      "Six-string bass", Set.SIX_BASS, 6, 864, new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5));
+      "Six-string bass",
+      Tuning.SIX_BASS,
+      6,
+      864,
+      new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5));
 
   /**
    * Usual sizes of a neck and its strings.
@@ -56,7 +64,7 @@ public enum InstrumentKind implements NamedKind {
       double heel) {}
 
   /** Gauges as sold, whether wound, and pitch, Hz: string 1 first. */
-  private enum Set {
+  private enum Tuning {
     GUITAR(
         false,
         new double[][] {
@@ -102,21 +110,21 @@ public enum InstrumentKind implements NamedKind {
     private final boolean bass;
     private final double[][] strings;
 
-    Set(boolean bass, double[][] strings) {
+    Tuning(boolean bass, double[][] strings) {
       this.bass = bass;
       this.strings = strings;
     }
   }
 
   private final String label;
-  private final Set set;
+  private final Tuning tuning;
   private final int count;
   private final double scale;
   private final Sizes sizes;
 
-  InstrumentKind(String label, Set set, int count, double scale, Sizes sizes) {
+  InstrumentKind(String label, Tuning tuning, int count, double scale, Sizes sizes) {
     this.label = label;
-    this.set = set;
+    this.tuning = tuning;
     this.count = count;
     this.scale = scale;
     this.sizes = sizes;
@@ -132,7 +140,7 @@ public enum InstrumentKind implements NamedKind {
     return Arrays.stream(values())
         .filter(k -> k.count == strings)
         .filter(k -> !bass || k.bass())
-        .filter(k -> baritone == (k.set == Set.BARITONE))
+        .filter(k -> baritone == (k.tuning == Tuning.BARITONE))
         .findFirst();
   }
 
@@ -151,7 +159,7 @@ public enum InstrumentKind implements NamedKind {
   }
 
   public boolean bass() {
-    return set.bass;
+    return tuning.bass;
   }
 
   Sizes sizes() {
@@ -164,7 +172,7 @@ public enum InstrumentKind implements NamedKind {
 
   /** A usual set, string 1 first. */
   List<StringSpec> strings() {
-    return Arrays.stream(set.strings)
+    return Arrays.stream(tuning.strings)
         .limit(count)
         .map(s -> new StringSpec(s[0], s[1] > 0, 0, s[2]))
         .toList();

@@ -230,16 +230,19 @@ public final class SeatWays {
         floor
             ? (left < limit.warn()
                 ? Text.of(
-                    "; floor left {left}, less than {warn}",
+                    "floor left {left}, less than {warn}",
                     Text.length(left, 1),
                     Text.length(limit.warn(), 1))
-                : Text.of("; floor left {left}", Text.length(left, 1)))
+                : Text.of("floor left {left}", Text.length(left, 1)))
             : Text.NONE;
     Text stands =
-        Text.of(
-            "the fretboard is then {length} above the body{floors}",
-            Text.length(then.joint() - fret() - board(), 2),
-            floors);
+        Text.joined(
+            List.of(
+                Text.of(
+                    "the fretboard is then {length} above the body",
+                    Text.length(then.joint() - fret() - board(), 2)),
+                floors),
+            "; ");
     return Optional.of(
         new Way(
             kind,

@@ -162,7 +162,13 @@ class SentencesTest {
       // Two holes that touch are two sentences glued: one of them brings the space or the comma.
       boolean touch = template.contains("}{");
       boolean code = names.stream().anyMatch(n -> !n.matches("[a-z]+"));
-      if (touch || code || holes != call.getArguments().size() - 1 || names.size() != holes) {
+      // So does one that begins or ends where another goes on.
+      boolean half = template.matches("[ ,;:)].*|.*[ ,;(]");
+      if (touch
+          || code
+          || half
+          || holes != call.getArguments().size() - 1
+          || names.size() != holes) {
         unfilled.add(at(call));
       }
     }
