@@ -189,7 +189,8 @@ public final class Bench {
       if (route.find(done.operation()).isEmpty()) {
         odd.add(
             Text.of(
-                "“{operation}” is logged as done but isn't part of this instrument's work; it is kept",
+                "“{operation}” is logged as done but isn't part of this instrument's work; it is "
+                    + "kept",
                 done.operation()));
       }
       if (done.hands().compareTo(LONGEST) > 0) {

@@ -92,12 +92,14 @@ public final class BlankReadiness {
           Decisions.HEEL_THICKNESS.id(),
           spare.block() > 0
               ? Text.of(
-                  "the heel needs {value} more, {place} from the nut line: a block {block} long, or a deeper blank",
+                  "the heel needs {value} more, {place} from the nut line: a block {block} long, "
+                      + "or a deeper blank",
                   Text.length(-heelSpare, 1),
                   Text.length(spare.heelX(), 0),
                   Text.length(spare.block(), 0))
               : Text.of(
-                  "the heel needs {value} more, {place} from the nut line: a deeper blank, or a heel block glued on",
+                  "the heel needs {value} more, {place} from the nut line: a deeper blank, or a "
+                      + "heel block glued on",
                   Text.length(-heelSpare, 1),
                   Text.length(spare.heelX(), 0)));
     }

@@ -52,7 +52,8 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     if (name == null || !name.matches(NAME)) {
       throw new InvalidValue(
           Text.of(
-              "a fitting's name has lower-case letters, digits and dashes, at most 24, not “{name}”",
+              "a fitting's name has lower-case letters, digits and dashes, at most 24, not "
+                  + "“{name}”",
               name));
     }
     if (givenByTheProgram(name)) {

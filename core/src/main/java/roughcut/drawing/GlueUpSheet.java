@@ -217,7 +217,8 @@ public final class GlueUpSheet {
     }
     line(
         Text.of(
-            "{count} clamps ({force} by force, {spacing} by spacing; {owned} owned), from the head end at {list} {sign}.",
+            "{count} clamps ({force} by force, {spacing} by spacing; {owned} owned), from the "
+                + "head end at {list} {sign}.",
             count,
             Text.shown(job.byForce()),
             Text.shown(job.bySpacing()),
@@ -242,7 +243,8 @@ public final class GlueUpSheet {
             () ->
                 line(
                     Text.of(
-                        "No waste for pins, so the strips can creep. Use end stops, or a few grains of "
+                        "No waste for pins, so the strips can creep. Use end stops, or a few "
+                            + "grains of "
                             + "salt in the glue.")));
   }
 
@@ -275,7 +277,8 @@ public final class GlueUpSheet {
         note.isEmpty()
             ? Text.of("Machine manuals, the data sheet of the glue and local rules come first.")
             : Text.of(
-                "Glue: {note}. Machine manuals, the data sheet of the glue and local rules come first.",
+                "Glue: {note}. Machine manuals, the data sheet of the glue and local rules come "
+                    + "first.",
                 note));
   }
 }

@@ -187,7 +187,8 @@ final class BuildJson {
     if (format.asInt() > FORMAT) {
       throw new FileException(
           Text.of(
-              "{file} was saved by a newer version of Rough Cut (format {format}; this version reads up to {newest}). Nothing was changed.",
+              "{file} was saved by a newer version of Rough Cut (format {format}; this version "
+                  + "reads up to {newest}). Nothing was changed.",
               file,
               format.asInt(),
               FORMAT));

@@ -97,7 +97,8 @@ final class KeptFile {
     if (lastBytes != null && there && !Arrays.equals(lastBytes, SafeFile.read(path))) {
       throw new FileException.ChangedOnDisk(
           Text.of(
-              "{file} was changed by another window or program since you opened it. Nothing was overwritten.",
+              "{file} was changed by another window or program since you opened it. Nothing was "
+                  + "overwritten.",
               path.getFileName()));
     }
     Path folder = path.toAbsolutePath().getParent();

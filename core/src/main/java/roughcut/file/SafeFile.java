@@ -78,7 +78,8 @@ public final class SafeFile {
       // What is saved can be opened again.
       throw new FileException(
           Text.of(
-              "{file} would be larger than {most} MB, too large to open again: shorten its notes, or remove old measurements. The file is unchanged",
+              "{file} would be larger than {most} MB, too large to open again: shorten its "
+                  + "notes, or remove old measurements. The file is unchanged",
               file,
               LARGEST >> 20));
     }
@@ -192,7 +193,8 @@ public final class SafeFile {
       return new FileException(
           Text.of(
               saving
-                  ? "can't save {file}: you can't write to this folder or file; choose another place"
+                  ? "can't save {file}: you can't write to this folder or file; choose another "
+                      + "place"
                   : "can't read {file}: you may not read this folder or file",
               file),
           e);

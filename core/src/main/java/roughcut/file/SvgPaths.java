@@ -255,7 +255,8 @@ final class SvgPaths {
       if (++points > OutlineFile.MOST_POINTS) {
         throw new FileException(
             Text.of(
-                "{name}, line {line}: it has more than {most} corners, far more than an outline needs",
+                "{name}, line {line}: it has more than {most} corners, far more than an outline "
+                    + "needs",
                 name,
                 line,
                 OutlineFile.MOST_POINTS));

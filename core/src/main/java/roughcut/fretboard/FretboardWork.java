@@ -211,9 +211,11 @@ public record FretboardWork(
                   finished)
               : (fits
                   ? Text.of(
-                      "the fretboard is flatter than the gauge, or has a flat strip on the crown: sand the edges more")
+                      "the fretboard is flatter than the gauge, or has a flat strip on the "
+                          + "crown: sand the edges more")
                   : Text.of(
-                      "the fretboard is flatter than the gauge, or has a flat strip on the crown: sand the edges more, until they show a gap of {finished}",
+                      "the fretboard is flatter than the gauge, or has a flat strip on the "
+                          + "crown: sand the edges more, until they show a gap of {finished}",
                       finished));
       case EDGES ->
           expected
@@ -223,9 +225,12 @@ public record FretboardWork(
                   finished)
               : (fits
                   ? Text.of(
-                      "the fretboard is rounder than the gauge: sand the crown, which drops by about the gap, or accept it")
+                      "the fretboard is rounder than the gauge: sand the crown, which drops by "
+                          + "about the gap, or accept it")
                   : Text.of(
-                      "the fretboard is rounder than the gauge: sand the crown, which drops by about the gap, or accept it; a finished one shows a gap of {finished} at the centre",
+                      "the fretboard is rounder than the gauge: sand the crown, which drops by "
+                          + "about the gap, or accept it; a finished one shows a gap of "
+                          + "{finished} at the centre",
                       finished));
     };
   }

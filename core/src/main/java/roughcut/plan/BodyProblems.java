@@ -42,8 +42,10 @@ final class BodyProblems extends Problems {
                         : crossed(),
                     Text.of(
                         p.y() < 0
-                            ? "the outline crosses itself {x} from the nut line, {size} to the bass side"
-                            : "the outline crosses itself {x} from the nut line, {size} to the treble side",
+                            ? "the outline crosses itself {x} from the nut line, {size} to the "
+                                + "bass side"
+                            : "the outline crosses itself {x} from the nut line, {size} to the "
+                                + "treble side",
                         mm(p.x()),
                         mm(Math.abs(p.y())))));
     inputs
@@ -55,7 +57,8 @@ final class BodyProblems extends Problems {
                 add(
                     SurfaceDecisions.OUTLINE_TURN.id(),
                     Text.of(
-                        "the path in {source} is open: its ends are {open} apart. A straight line closes it",
+                        "the path in {source} is open: its ends are {open} apart. A straight "
+                            + "line closes it",
                         d.source(),
                         mm(d.open()))));
     if (inputs.design().drawn().isPresent()) {
@@ -65,7 +68,8 @@ final class BodyProblems extends Problems {
             SurfaceDecisions.OUTLINE_SCALE.id(),
             Text.of(
                 length < 150
-                    ? "the imported outline is {length} long: was it drawn in inches, 25.4 times as large?"
+                    ? "the imported outline is {length} long: was it drawn in inches, 25.4 times "
+                        + "as large?"
                     : "the imported outline is {length} long: was it drawn in another unit?",
                 mm(length)));
       }

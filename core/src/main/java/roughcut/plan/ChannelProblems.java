@@ -70,7 +70,8 @@ final class ChannelProblems {
         tried.get(0).off().get().id(),
         Text.of(
             off.getMax() - off.getMin() > SET
-                ? "{run}: the trial cut is {where}. The channel would run out along the neck: set the fence parallel or true the edge, and try again"
+                ? "{run}: the trial cut is {where}. The channel would run out along the neck: "
+                    + "set the fence parallel or true the edge, and try again"
                 : "{run}: the trial cut is {where}. Move the fence by that and try again",
             run.name(),
             where));

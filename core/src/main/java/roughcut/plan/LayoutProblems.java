@@ -85,8 +85,10 @@ final class LayoutProblems extends Problems {
         Decisions.FRETBOARD_PAST_LAST,
         Text.of(
             side < 0
-                ? "the last slot runs out of the fretboard end on the bass side, by {past}; {enough}"
-                : "the last slot runs out of the fretboard end on the treble side, by {past}; {enough}",
+                ? "the last slot runs out of the fretboard end on the bass side, by {past}; "
+                    + "{enough}"
+                : "the last slot runs out of the fretboard end on the treble side, by {past}; "
+                    + "{enough}",
             mm(past),
             enough));
   }

@@ -101,7 +101,8 @@ final class Readiness {
             alike.isEmpty()
                 ? Text.of("shop.json has a limit for “{kind}”, which is no kind of clearance", kind)
                 : Text.of(
-                    "shop.json has a limit for “{kind}”, which is no kind of clearance; similar ones: {alike}",
+                    "shop.json has a limit for “{kind}”, which is no kind of clearance; similar "
+                        + "ones: {alike}",
                     kind,
                     alike));
       }
@@ -159,7 +160,8 @@ final class Readiness {
             i ->
                 found.stop(
                     Text.of(
-                        "no depth works for the inlay, by {length}: use a thicker inlay, or a thicker "
+                        "no depth works for the inlay, by {length}: use a thicker inlay, or a "
+                            + "thicker "
                             + "fretboard",
                         Text.length(i.least().value() - i.most().value(), 2))));
     return found.list();
@@ -178,12 +180,14 @@ final class Readiness {
               : NeckDecisions.BOW.id(),
           least > 0
               ? Text.of(
-                  "the slots are {least} deep once the fretboard is sanded, and the tang needs {tang}: deepen them by {length} after sanding",
+                  "the slots are {least} deep once the fretboard is sanded, and the tang needs "
+                      + "{tang}: deepen them by {length} after sanding",
                   Text.length(least, 2),
                   Text.length(tang, 2),
                   Text.length(tang + clearance - least, 2))
               : Text.of(
-                  "no slot depth is left once the fretboard is sanded, and the tang needs {tang}: deepen them by {length} after sanding",
+                  "no slot depth is left once the fretboard is sanded, and the tang needs "
+                      + "{tang}: deepen them by {length} after sanding",
                   Text.length(tang, 2),
                   Text.length(tang + clearance - least, 2)));
     }

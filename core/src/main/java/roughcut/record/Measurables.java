@@ -56,7 +56,8 @@ public final class Measurables {
               5,
               400,
               Text.of(
-                  "Across the glue lines at its widest, both sides true. Its middle is the centre line."))
+                  "Across the glue lines at its widest, both sides true. Its middle is the "
+                      + "centre line."))
           .of("blank.width");
   public static final Measurable BLANK_LENGTH =
       Measurable.stage(
@@ -72,7 +73,8 @@ public final class Measurables {
               Text.of("Taper made on heel or wedge"),
               new ReadingKind.Result(
                   Text.of(
-                      "By caliper: what a planed heel lost at its thinner end, or the thick end of a wedge."),
+                      "By caliper: what a planed heel lost at its thinner end, or the thick end "
+                          + "of a wedge."),
                   List.of(OperationId.HEEL_FACES, OperationId.HEEL_WEDGE)),
               new Range(Quantity.FINE_LENGTH, 0, 20))
           .of("heel.taper");
@@ -200,7 +202,8 @@ public final class Measurables {
               0,
               20,
               Text.of(
-                  "Under the outer string, held at the last fret, to the top or pole of the pickup."));
+                  "Under the outer string, held at the last fret, to the top or pole of the "
+                      + "pickup."));
       case "resistance" ->
           new Measurable(
               id,

@@ -235,12 +235,14 @@ public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
       return longest < wanted
           ? Text.of(
-              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at most {radius} with a cutting length of at most {longest}, then a longer one",
+              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at "
+                  + "most {radius} with a cutting length of at most {longest}, then a longer one",
               Text.length(cut, 1),
               radius,
               Text.length(longest, 1))
           : Text.of(
-              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at most {radius} with a cutting length between {wanted} and {longest}",
+              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at "
+                  + "most {radius} with a cutting length between {wanted} and {longest}",
               Text.length(cut, 1),
               radius,
               Text.length(wanted, 1),

@@ -167,8 +167,10 @@ public record RoutPlan(
         s ->
             Text.of(
                 s.atHeel()
-                    ? "{label}: {height}. The depths below are at the body edge; at the other end the floor is that much higher"
-                    : "{label}: {height}. The depths below are at the heel end; at the other end the floor is that much higher",
+                    ? "{label}: {height}. The depths below are at the body edge; at the other "
+                        + "end the floor is that much higher"
+                    : "{label}: {height}. The depths below are at the heel end; at the other end "
+                        + "the floor is that much higher",
                 s.height().label().small(),
                 Text.shown(s.height())));
   }

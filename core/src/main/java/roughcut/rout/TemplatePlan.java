@@ -111,8 +111,10 @@ public record TemplatePlan(
       double off = template.opening().get() - wanted;
       return Text.of(
           off > 0
-              ? "its opening was last measured as {name}, planned {wanted}: the rout comes out {size} wider. Walls, cover and fit follow that"
-              : "its opening was last measured as {name}, planned {wanted}: the rout comes out {size} narrower: ease it by hand, or correct the template",
+              ? "its opening was last measured as {name}, planned {wanted}: the rout comes out "
+                  + "{size} wider. Walls, cover and fit follow that"
+              : "its opening was last measured as {name}, planned {wanted}: the rout comes out "
+                  + "{size} narrower: ease it by hand, or correct the template",
           Text.length(template.opening().get(), 2),
           Text.length(wanted, 2),
           Text.length(Math.abs(off), 2));

@@ -88,7 +88,8 @@ public record Board(
         || width.isPresent() && mark.y() + mark.width() > width.getAsDouble() + Precision.NEAR) {
       throw new InvalidValue(
           Text.of(
-              "{id}: the mark “{words}” is outside the board; it must start at 0 or more and end within {length} × {width}",
+              "{id}: the mark “{words}” is outside the board; it must start at 0 or more and end "
+                  + "within {length} × {width}",
               id,
               mark.words(),
               side(length, Text.of("the length")),

@@ -43,7 +43,8 @@ public record Saw(
         || !(height > 0 && height <= 2000)) {
       throw new InvalidValue(
           Text.of(
-              "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of cut"));
+              "a saw needs a name, a kerf of 0 to 10 mm, allowances of 0 to 20 mm and a depth of "
+                  + "cut"));
     }
   }
 

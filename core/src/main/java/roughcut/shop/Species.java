@@ -41,7 +41,8 @@ public record Species(
         && densityHigh <= 2000)) {
       throw new InvalidValue(
           Text.of(
-              "{name}: a wood's density is over 0 and at most 2000 kg/m³, its mean between its limits",
+              "{name}: a wood's density is over 0 and at most 2000 kg/m³, its mean between its "
+                  + "limits",
               name));
     }
     if (!(radial >= 0

@@ -88,10 +88,12 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
             Text.of(
                 saddle.move().value() > 0
                     ? "string {string} needs its saddle {move} further back, and only {left} of "
-                        + "travel is left: turn the saddle round, use a shorter spring, or move the "
+                        + "travel is left: turn the saddle round, use a shorter spring, or move "
+                        + "the "
                         + "bridge"
                     : "string {string} needs its saddle {move} further forward, and only {left} of "
-                        + "travel is left: turn the saddle round, use a shorter spring, or move the "
+                        + "travel is left: turn the saddle round, use a shorter spring, or move "
+                        + "the "
                         + "bridge",
                 saddle.string(),
                 Text.length(Math.abs(saddle.move().value()), 2),

@@ -299,7 +299,8 @@ public final class RecoveryOptions {
                           Text.fixed(cents(scale - outdated.planned().value(), by), 1));
                   case AT_THE_SADDLES ->
                       Text.of(
-                          "{by} off, {cents} cents on every string unless the saddles make up for it",
+                          "{by} off, {cents} cents on every string unless the saddles make up "
+                              + "for it",
                           off,
                           Text.fixed(cents(scale, by), 1));
                 })
@@ -330,8 +331,10 @@ public final class RecoveryOptions {
     return new Proposal(
         Text.of(
             again.size() == 1
-                ? "make it again: {list}; {size} operation, about {number} h of work again, and the wood"
-                : "make it again: {list}; {size} operations, about {number} h of work again, and the wood",
+                ? "make it again: {list}; {size} operation, about {number} h of work again, and "
+                    + "the wood"
+                : "make it again: {list}; {size} operations, about {number} h of work again, and "
+                    + "the wood",
             parts.stream().map(PartId::word).collect(Collectors.joining(" and ")),
             again.size(),
             Text.fixed(Math.max(0.1, minutes / 60.0), 1)),

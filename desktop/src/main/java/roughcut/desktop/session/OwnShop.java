@@ -64,7 +64,8 @@ public final class OwnShop {
       // A stick that isn't plugged in: a new empty shop in its place would hide the real one.
       throw new FileException(
           Text.of(
-              "Your shop is no longer in {folder}. Is its disk connected? Preferences show its folder.",
+              "Your shop is no longer in {folder}. Is its disk connected? Preferences show its "
+                  + "folder.",
               folder));
     }
     if (!Files.exists(file)) {

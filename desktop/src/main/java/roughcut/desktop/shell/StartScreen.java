@@ -126,7 +126,8 @@ final class StartScreen {
             say("Make decisions here. Machine settings and layout marks are listed below."),
             say(
                 "Type a number, with or without its unit, and the drawing follows. Click a "
-                    + "large number to see its sum. Press F2 in a field to enter the measured size.")),
+                    + "large number to see its sum. Press F2 in a field to enter the measured "
+                    + "size.")),
         new GuidedTour.Stop(
             () -> ControlNames.find(window.root(), "as-built").orElse(null),
             say("A measured size replaces the planned one."),

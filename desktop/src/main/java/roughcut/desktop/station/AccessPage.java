@@ -143,7 +143,8 @@ final class AccessPage extends PlainPage {
   @Override
   public String about() {
     return say(
-        "Room to reach the truss rod: choose where its adjuster is, then check that the wrench passes.");
+        "Room to reach the truss rod: choose where its adjuster is, then check that the wrench "
+            + "passes.");
   }
 
   @Override

@@ -151,7 +151,8 @@ final class BoardsPage extends PlainPage {
             : BlankReadiness.comesOut(plan.rips())
                 ? say("All strips fit on their boards.")
                 : say(
-                    "No single change makes it fit. Take another wood, or change the strips by hand."));
+                    "No single change makes it fit. Take another wood, or change the strips by "
+                        + "hand."));
   }
 
   private static Map<String, String> strips(Plan plan) {

@@ -113,7 +113,8 @@ final class BodyPage extends PlainPage {
   @Override
   public String about() {
     return say(
-        "The body blank: its pieces, the top, and how the outline lies on them. Choose the woods first.");
+        "The body blank: its pieces, the top, and how the outline lies on them. Choose the woods "
+            + "first.");
   }
 
   @Override

@@ -201,7 +201,8 @@ final class BridgePage extends PlainPage {
   @Override
   public String about() {
     return say(
-        "Where the bridge goes, from the real neck and the strings. Choose the bridge, then set its line.");
+        "Where the bridge goes, from the real neck and the strings. Choose the bridge, then set "
+            + "its line.");
   }
 
   @Override

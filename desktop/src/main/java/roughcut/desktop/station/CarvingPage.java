@@ -201,7 +201,8 @@ final class CarvingPage extends KnifePage {
   @Override
   public String about() {
     return say(
-        "Shaping the back of the neck by facets. Take the depths to the bench and cut the lines in order.");
+        "Shaping the back of the neck by facets. Take the depths to the bench and cut the lines "
+            + "in order.");
   }
 
   @Override

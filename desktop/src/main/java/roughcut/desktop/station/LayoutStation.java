@@ -87,7 +87,8 @@ public final class LayoutStation implements Station {
   @Override
   public String about() {
     return say(
-        "Scale, frets and the fretboard's width: what the player feels. Set the scale length first; "
+        "Scale, frets and the fretboard's width: what the player feels. Set the scale length "
+            + "first; "
             + "everything is measured from the nut line.");
   }
 

@@ -131,7 +131,8 @@ final class LogPage extends BenchPage {
   @Override
   public String about() {
     return say(
-        "What was done, measured and noted, by day. Write down what you will want to know in a year.");
+        "What was done, measured and noted, by day. Write down what you will want to know in a "
+            + "year.");
   }
 
   @Override

@@ -78,7 +78,8 @@ final class OrderPage extends BenchPage {
   @Override
   public String about() {
     return say(
-        "What you can do now, what comes first, and what to measure before it. Start with what is ready.");
+        "What you can do now, what comes first, and what to measure before it. Start with what "
+            + "is ready.");
   }
 
   @Override

@@ -44,7 +44,8 @@ final class SetUpPage extends PlainPage {
   @Override
   public String about() {
     return say(
-        "Setting up the strung instrument: enter what you measure, and see which way to turn what.");
+        "Setting up the strung instrument: enter what you measure, and see which way to turn "
+            + "what.");
   }
 
   @Override

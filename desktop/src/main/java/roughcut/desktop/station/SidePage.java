@@ -106,7 +106,8 @@ final class SidePage extends KnifePage {
   @Override
   public String about() {
     return say(
-        "The neck from the side: thickness, headstock angle and its joint. Set the headstock angle first.");
+        "The neck from the side: thickness, headstock angle and its joint. Set the headstock "
+            + "angle first.");
   }
 
   @Override

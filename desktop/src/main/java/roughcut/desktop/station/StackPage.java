@@ -121,7 +121,8 @@ final class StackPage extends KnifePage {
   @Override
   public String about() {
     return say(
-        "The strips of the neck blank, in their order. Click one to change its wood and thickness.");
+        "The strips of the neck blank, in their order. Click one to change its wood and "
+            + "thickness.");
   }
 
   @Override

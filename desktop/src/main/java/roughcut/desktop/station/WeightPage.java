@@ -111,6 +111,7 @@ final class WeightPage extends BodyViewPage {
   @Override
   public String about() {
     return say(
-        "What the instrument will weigh, and how it hangs on a strap. Weigh your boards for a better answer.");
+        "What the instrument will weigh, and how it hangs on a strap. Weigh your boards for a "
+            + "better answer.");
   }
 }
