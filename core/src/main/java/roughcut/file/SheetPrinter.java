@@ -19,6 +19,8 @@ import javax.print.attribute.standard.MediaSizeName;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.printing.PDFPageable;
+import roughcut.measure.InvalidInput;
+import roughcut.measure.NumberReader;
 import roughcut.measure.Text;
 
 /** Full-size sheets on paper: the very pages of the PDF, never fitted to the paper. */
@@ -36,6 +38,11 @@ public final class SheetPrinter {
    * @param name of the job, as the printer's queue shows it
    */
   public record Job(byte[] pdf, Paper paper, int[] pages, int copies, String name) {
+    /** Sheets of paper that come out. */
+    public int sheets() {
+      return pages.length * copies;
+    }
+
     /** All pages once. */
     public static Job of(byte[] pdf, Paper paper, String name) {
       return new Job(pdf, paper, all(pdf), 1, name);
@@ -46,6 +53,22 @@ public final class SheetPrinter {
       Arrays.setAll(pages, i -> i + 1);
       return pages;
     }
+  }
+
+  /** Nobody prints more of a sheet at once. */
+  public static final int MOST_COPIES = 99;
+
+  /**
+   * Reads how many copies are wanted.
+   *
+   * @return 1 to {@link #MOST_COPIES}
+   */
+  public static int copies(String text) throws InvalidInput {
+    double wanted = NumberReader.count(text);
+    if (wanted < 1 || wanted > MOST_COPIES) {
+      throw new InvalidInput(Text.of("copies: 1 to {most}", MOST_COPIES));
+    }
+    return (int) wanted;
   }
 
   /** How many pages a document has. */

@@ -80,7 +80,7 @@ public final class NumberReader {
    * @throws Unreadable when the text is not a whole number
    */
   public static double count(String text) throws InvalidInput {
-    double value = number(bounded(text), text, "whole number", "22");
+    double value = number(bounded(text), text, NO_COUNT, "22");
     if (value != Math.rint(value)) {
       throw isNotNumber(NO_COUNT, text, "22");
     }

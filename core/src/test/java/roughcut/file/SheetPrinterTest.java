@@ -125,6 +125,17 @@ class SheetPrinterTest {
   }
 
   @Test
+  void copiesAreCounted() throws InvalidInput {
+    assertThat(SheetPrinter.copies(" 3 ")).isEqualTo(3);
+    assertThat(SheetPrinter.copies("99")).isEqualTo(99);
+    for (String none : List.of("", "0", "100", "-1", "1.5", "two")) {
+      assertThatThrownBy(() -> SheetPrinter.copies(none)).as(none).isInstanceOf(InvalidInput.class);
+    }
+    assertThat(new SheetPrinter.Job(new byte[0], Paper.A4, new int[] {2, 5}, 3, "x").sheets())
+        .isEqualTo(6);
+  }
+
+  @Test
   void pagesAreReadAsTheyAreWritten() throws InvalidInput {
     assertThat(PageChoice.read(" ", 3)).containsExactly(1, 2, 3);
     assertThat(PageChoice.read("3", 3)).containsExactly(3);

@@ -47,6 +47,10 @@ class RefusalsTest {
     all.put("a word", () -> NumberReader.length("wide", Units.MM));
     all.put("nothing", () -> NumberReader.angle(" "));
     all.put("no whole number", () -> NumberReader.count("7.5"));
+    all.put("no number of things", () -> NumberReader.count("two"));
+    all.put("no angle", () -> NumberReader.angle("steep"));
+    all.put("no ratio", () -> NumberReader.ratio("half"));
+    all.put("too long", () -> NumberReader.ratio("1".repeat(60)));
     all.put("a fraction", () -> NumberReader.length("3/8", Units.MM));
     all.put("a note", () -> Pitch.read("H9"));
     all.put("too short", () -> Decisions.SCALE_LENGTH.range().read("2", Units.MM));

@@ -2,11 +2,13 @@ package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import atlantafx.base.controls.Tile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.control.Button;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -27,6 +29,9 @@ import roughcut.desktop.shell.Windows;
 import roughcut.desktop.station.StationId;
 import roughcut.file.BuildFile;
 import roughcut.file.DemoFolder;
+import roughcut.file.EarlierWork;
+import roughcut.measure.Text;
+import roughcut.plan.Plan;
 import roughcut.record.Build;
 
 /** Closing, coming back to where one was, and the menu that leads from build to build. */
@@ -162,6 +167,40 @@ class LeavingTest extends WindowTest {
     until(() -> angle(BuildFile.open(heron).build()) == 10);
     show(() -> ((Stage) back.root().getScene().getWindow()).hide());
     back.workspace().close();
+  }
+
+  /** Undo never leaves a window that shows one build and would save another. */
+  @Test
+  void aStepThatCanNotBeShownIsLeftAgain() {
+    Build before = session().build().get();
+    Plan shown = plan();
+    List<EarlierWork.Step> broken = List.of(new EarlierWork.Step(null, Text.raw("a broken build")));
+    show(() -> session().earlier(broken, session().shop().get()));
+    show(() -> session().undo());
+    assertThat(session().build().get()).isEqualTo(before);
+    assertThat(session().history().current().build()).isEqualTo(before);
+    assertThat(plan()).isSameAs(shown);
+    assertThat(find(robot, "notice", Tile.class).getDescription()).contains("can't be calculated");
+    type(robot, "head.angle", "11");
+    assertThat(angle(session().build().get())).isEqualTo(11);
+  }
+
+  /** What the menu has and what search has of its own are two things: none is found twice. */
+  @Test
+  void noCommandIsFoundTwice() {
+    for (String words : List.of("Undo", "Redo", "Print …", "Quit", "Preferences …")) {
+      robot.push(KeyCode.CONTROL, KeyCode.K);
+      robot.write(words.replace(" …", ""), 0);
+      settle();
+      ListView<?> found = find(robot, "find-results", ListView.class);
+      long times =
+          found.getItems().stream()
+              .filter(c -> c.toString().contains("words=" + words + ","))
+              .count();
+      assertThat(times).as(words).isEqualTo(1);
+      robot.push(KeyCode.ESCAPE);
+      settle();
+    }
   }
 
   private static double angle(Build build) {

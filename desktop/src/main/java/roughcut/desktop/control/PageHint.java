@@ -30,7 +30,7 @@ public final class PageHint extends HBox {
     ControlNames.set(close, "page-hint.hide");
     close.getStyleClass().add("text-button");
     close.setMinWidth(USE_PREF_SIZE);
-    close.setAccessibleText(say("Hide what pages are for"));
+    close.setAccessibleText(say("Hide page descriptions"));
     close.setOnAction(e -> hide.run());
     // The pages' fields come first for the keyboard.
     close.setFocusTraversable(false);

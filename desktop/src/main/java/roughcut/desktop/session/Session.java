@@ -367,13 +367,25 @@ public final class Session {
     if (waiting != null) {
       waiting.restore();
     } else if (history.undo()) {
-      refresh();
+      stepped(history::redo);
     }
   }
 
   public void redo() {
     if (typed == null && history.redo()) {
+      stepped(history::undo);
+    }
+  }
+
+  /** Shows where undo led; a build of an earlier version that can't be calculated is left again. */
+  private void stepped(Runnable back) {
+    try {
       refresh();
+    } catch (RuntimeException | StackOverflowError e) {
+      System.getLogger("roughcut").log(System.Logger.Level.WARNING, "a step can't be shown", e);
+      back.run();
+      refused.accept(
+          say("That step leads to a build that can't be calculated. Nothing was changed."));
     }
   }
 

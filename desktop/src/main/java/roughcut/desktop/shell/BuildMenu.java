@@ -5,12 +5,12 @@ import static roughcut.desktop.words.Words.say;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCode;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.RecentBuilds;
 import roughcut.desktop.session.Session;
@@ -31,22 +31,31 @@ final class BuildMenu {
   /** Puts the menu in; what may change meanwhile is looked up each time it opens. */
   void fill() {
     List<MenuItem> items = new ArrayList<>();
-    for (Command command : window.menu()) {
-      items.add(command == null ? new SeparatorMenuItem() : item(command));
-    }
+    List<List<Command>> groups = window.menu();
     Menu recent = new Menu(say("Open recent"));
-    items.add(after(items, FileActions.openCommand()), recent);
+    group(groups.get(0), items);
+    items.add(recent);
+    group(groups.get(1), items);
+    MenuItem undo = item(Command.of(say("Undo"), KeyCode.Z, session::undo));
+    MenuItem redo = item(Command.of(say("Redo"), KeyCode.Y, session::redo));
+    items.add(new SeparatorMenuItem());
+    items.addAll(
+        List.of(undo, redo, item(Command.of(say("What if …"), KeyCode.T, session::beginWhatIf))));
+    groups.subList(2, groups.size()).forEach(g -> group(g, items));
     button.getItems().setAll(items);
-    button.setOnShowing(e -> opening(recent));
+    button.setOnShowing(
+        e -> {
+          named(undo, say("Undo"), session.history().undoName());
+          named(redo, say("Redo"), session.history().redoName());
+          fill(recent);
+        });
   }
 
-  private static int after(List<MenuItem> items, String words) {
-    for (int i = 0; i < items.size(); i++) {
-      if (Objects.equals(items.get(i).getText(), words)) {
-        return i + 1;
-      }
+  private void group(List<Command> group, List<MenuItem> items) {
+    if (!items.isEmpty()) {
+      items.add(new SeparatorMenuItem());
     }
-    throw new IllegalStateException("not in the menu: " + words);
+    group.forEach(c -> items.add(item(c)));
   }
 
   private MenuItem item(Command command) {
@@ -62,9 +71,7 @@ final class BuildMenu {
     return item;
   }
 
-  private void opening(Menu recent) {
-    named(say("Undo"), session.history().undoName());
-    named(say("Redo"), session.history().redoName());
+  private void fill(Menu recent) {
     Path here = window.workspace().path().toAbsolutePath().normalize();
     List<MenuItem> builds = new ArrayList<>();
     // Other windows open builds, too.
@@ -80,13 +87,8 @@ final class BuildMenu {
   }
 
   /** What would be undone stands beside the word. */
-  private void named(String verb, Optional<String> what) {
-    for (MenuItem item : button.getItems()) {
-      String text = item.getText();
-      if (text != null && (text.equals(verb) || text.startsWith(verb + " "))) {
-        item.setText(what.map(w -> say("{undo} {what}", verb, w)).orElse(verb));
-        item.setDisable(what.isEmpty());
-      }
-    }
+  private static void named(MenuItem item, String verb, Optional<String> what) {
+    item.setText(what.map(w -> say("{undo} {what}", verb, w)).orElse(verb));
+    item.setDisable(what.isEmpty());
   }
 }

@@ -33,13 +33,20 @@ record Command(
 
   /** One that Ctrl and a key does, too. */
   static Command of(String words, KeyCode key, Runnable action) {
-    return new Command(
+    return of(
         words,
         say("Ctrl+{key}", key == KeyCode.COMMA ? "," : key.getName()),
-        "",
-        "",
         new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN),
         action);
+  }
+
+  /**
+   * One that keys do, too.
+   *
+   * @param told as the keys are told
+   */
+  static Command of(String words, String told, KeyCombination keys, Runnable action) {
+    return new Command(words, told, "", "", keys, action);
   }
 
   /** The same, to be found by its words. */

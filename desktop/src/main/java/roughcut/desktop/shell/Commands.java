@@ -4,7 +4,6 @@ import static roughcut.desktop.words.Words.say;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
@@ -58,7 +57,7 @@ final class Commands {
 
   private void actions() {
     Session session = window.workspace().session();
-    window.menu().stream().filter(Objects::nonNull).forEach(all::add);
+    window.menu().forEach(all::addAll);
     all.add(new Command(say("Undo"), say("Ctrl+Z"), session::undo));
     all.add(new Command(say("Redo"), say("Ctrl+Shift+Z"), session::redo));
     all.add(
@@ -75,7 +74,7 @@ final class Commands {
             () -> window.atBench().connectCaliper(window.root().getScene().getWindow())));
     all.add(
         Command.of(
-            window.hints() ? say("Hide what pages are for") : say("Show what pages are for"),
+            window.hints() ? say("Hide page descriptions") : say("Show page descriptions"),
             () -> window.hints(!window.hints())));
     all.add(new Command(say("Fit drawing"), "0", window.surface()::fit));
   }

@@ -78,53 +78,46 @@ final class FileActions {
     void help();
   }
 
-  /** The menu under the build's name; null stands for a rule between groups. */
-  List<Command> menu(MenuWays ways) {
-    List<Command> menu = new ArrayList<>();
-    menu.add(Command.of(say("All builds …"), KeyCode.H, ways::home));
-    menu.add(Command.of(say("New instrument …"), KeyCode.N, ways::begin));
-    menu.add(Command.of(say("New from this one, design only"), this::like));
-    menu.add(Command.of(openCommand(), KeyCode.O, this::open));
-    menu.add(null);
-    menu.add(Command.of(say("Save"), KeyCode.S, ways::save));
-    menu.add(Command.of(say("Save as …"), this::saveAs));
-    menu.add(Command.of(say("Rename …"), this::rename));
-    menu.add(Command.of(say("Earlier versions of this build …"), ways::versions));
-    menu.add(Command.of(say("Earlier versions of the shop …"), ways::shopVersions));
-    menu.add(null);
-    menu.add(Command.of(say("Undo"), KeyCode.Z, workspace.session()::undo));
-    menu.add(Command.of(say("Redo"), KeyCode.Y, workspace.session()::redo));
-    menu.add(Command.of(say("What if …"), KeyCode.T, workspace.session()::beginWhatIf));
-    menu.add(null);
-    menu.add(Command.of(say("Import outline (SVG, DXF) …"), ways::outline));
-    menu.add(Command.of(say("Import boards (CSV) …"), ways::boards));
-    menu.add(Command.of(say("Export sheets, SVG, DXF, CSV"), KeyCode.DIGIT8, ways::sheets));
-    menu.add(Command.of(say("Print …"), KeyCode.P, ways::print));
-    menu.add(null);
-    menu.add(Command.of(say("Inventory: strings and hardware …"), ways::shelves));
-    menu.add(Command.of(say("Woods: names, weight, movement …"), ways::woods));
-    menu.add(Command.of(say("Preferences …"), KeyCode.COMMA, ways::preferences));
-    menu.add(
-        new Command(
-            say("Help: stations, keys, safety"),
-            "F1",
-            "",
-            "",
-            new KeyCodeCombination(KeyCode.F1),
-            ways::help));
+  /** The menu under the build's name, group by group; the first ends with opening a file. */
+  List<List<Command>> menu(MenuWays ways) {
+    List<List<Command>> groups = new ArrayList<>();
+    groups.add(
+        List.of(
+            Command.of(say("All builds …"), KeyCode.H, ways::home),
+            Command.of(say("New instrument …"), KeyCode.N, ways::begin),
+            Command.of(say("New from this one, design only"), this::like),
+            Command.of(say("Open …"), KeyCode.O, this::open)));
+    groups.add(
+        List.of(
+            Command.of(say("Save"), KeyCode.S, ways::save),
+            Command.of(say("Save as …"), this::saveAs),
+            Command.of(say("Rename …"), this::rename),
+            Command.of(say("Earlier versions of this build …"), ways::versions),
+            Command.of(say("Earlier versions of the shop …"), ways::shopVersions)));
+    groups.add(
+        List.of(
+            Command.of(say("Import outline (SVG, DXF) …"), ways::outline),
+            Command.of(say("Import boards (CSV) …"), ways::boards),
+            Command.of(say("Export sheets, SVG, DXF, CSV"), KeyCode.DIGIT8, ways::sheets),
+            Command.of(say("Print …"), KeyCode.P, ways::print)));
+    groups.add(
+        List.of(
+            Command.of(say("Inventory: strings and hardware …"), ways::shelves),
+            Command.of(say("Woods: names, weight, movement …"), ways::woods),
+            Command.of(say("Preferences …"), KeyCode.COMMA, ways::preferences),
+            Command.of(
+                say("Help: stations, keys, safety"),
+                "F1",
+                new KeyCodeCombination(KeyCode.F1),
+                ways::help)));
     if (workspace.isDemo()) {
-      menu.add(null);
-      menu.add(Command.of(say("Reset demo …"), this::askReset));
+      groups.add(List.of(Command.of(say("Reset demo …"), this::askReset)));
     }
-    menu.add(null);
-    menu.add(Command.of(say("Close window"), KeyCode.W, ways::close));
-    menu.add(Command.of(say("Quit"), KeyCode.Q, ways::quit));
-    return menu;
-  }
-
-  /** What leads to a file anywhere; the builds opened last follow it. */
-  static String openCommand() {
-    return say("Open …");
+    groups.add(
+        List.of(
+            Command.of(say("Close window"), KeyCode.W, ways::close),
+            Command.of(say("Quit"), KeyCode.Q, ways::quit)));
+    return groups;
   }
 
   /** Begins a build in the maker's own shop, in a window of its own. */

@@ -61,7 +61,7 @@ final class PreferencesCard extends VBox {
   private final PickField<Boolean> hints =
       new PickField<>(
           "pref.hints",
-          say("What pages are for"),
+          say("Page descriptions"),
           on -> on ? say("shown") : say("hidden"),
           on -> window().hints(on));
   private final PickField<Paper> paper =

@@ -28,15 +28,12 @@ import roughcut.file.PdfWriter;
 import roughcut.file.SheetPrinter;
 import roughcut.file.Tiling;
 import roughcut.measure.InvalidInput;
-import roughcut.measure.NumberReader;
-import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /** Prints the sheet that is shown, at its full size. */
 final class PrintCard extends VBox {
   private static final double WIDE = 460;
-  private static final int MOST_COPIES = 99;
   private static final String PRINTER = "printer";
 
   private static final Background WORKING = new Background("printing");
@@ -163,14 +160,6 @@ final class PrintCard extends VBox {
     told.pseudoClassStateChanged(StyleStates.WRONG, wrong);
   }
 
-  private static int copies(String text) throws InvalidInput {
-    double wanted = NumberReader.count(text);
-    if (wanted < 1 || wanted > MOST_COPIES) {
-      throw new InvalidInput(Text.of("copies: 1 to {most}", MOST_COPIES));
-    }
-    return (int) wanted;
-  }
-
   private void print() {
     if (printing) {
       return;
@@ -194,9 +183,10 @@ final class PrintCard extends VBox {
           protected Integer call() throws FileException, InvalidInput {
             byte[] pdf = PdfWriter.write(what.of(plan, units), on, units);
             int[] some = PageChoice.read(which, SheetPrinter.pages(pdf));
-            SheetPrinter.Job job = new SheetPrinter.Job(pdf, on, some, copies(often), name);
+            SheetPrinter.Job job =
+                new SheetPrinter.Job(pdf, on, some, SheetPrinter.copies(often), name);
             SheetPrinter.print(job, to);
-            return some.length * job.copies();
+            return job.sheets();
           }
         };
     printing = true;

@@ -474,7 +474,7 @@ public final class ShopWindow {
     return atBench.machine();
   }
 
-  List<Command> menu() {
+  List<List<Command>> menu() {
     return files.menu(new MenuTargets(this));
   }
 
