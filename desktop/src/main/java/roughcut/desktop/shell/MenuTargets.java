@@ -45,12 +45,12 @@ final class MenuTargets implements FileActions.MenuWays {
 
   @Override
   public void outline() {
-    window.importOutline();
+    window.ways().importOutline();
   }
 
   @Override
   public void boards() {
-    window.importBoards();
+    window.ways().importBoards();
   }
 
   @Override

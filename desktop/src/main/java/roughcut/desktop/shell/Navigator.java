@@ -2,14 +2,21 @@ package roughcut.desktop.shell;
 
 import static roughcut.desktop.words.Words.say;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.ScrollPane;
 import roughcut.design.Applicability;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.desktop.control.NumberEvent;
+import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Session;
+import roughcut.desktop.station.BlanksStation;
+import roughcut.desktop.station.BodyStation;
 import roughcut.desktop.station.Station;
+import roughcut.desktop.station.StationId;
 import roughcut.finding.Chapter;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
@@ -41,7 +48,7 @@ final class Navigator {
   }
 
   private void toPlace(String where) {
-    Finding.board(where).ifPresentOrElse(window::toBoard, () -> toDecision(where));
+    Finding.board(where).ifPresentOrElse(this::toBoard, () -> toDecision(where));
   }
 
   void toChapter(Chapter chapter) {
@@ -135,7 +142,7 @@ final class Navigator {
           Decisions.find(design, decisionId)
               .map(d -> d.label().in(session.units().get()))
               .orElse(decisionId);
-      notice.tell(label + " " + idle.get().in(session.units().get()) + ".");
+      notice.tell(say("{decision} {idle}.", label, idle.get().in(session.units().get())));
       return;
     }
     if (window.here().goTo(decisionId)) {
@@ -148,5 +155,53 @@ final class Navigator {
         return;
       }
     }
+  }
+
+  /** Goes to a board in the rack. */
+  void toBoard(String id) {
+    window.to(BlanksStation.class).board(id);
+  }
+
+  /** Asks for an outline drawn elsewhere, where it is taken in. */
+  void importOutline() {
+    window.to(BodyStation.class).importOutline();
+  }
+
+  /** Asks for a table of boards, where they are kept. */
+  void importBoards() {
+    window.to(BlanksStation.class).importBoards();
+  }
+
+  /** Where the maker is, to come back to. */
+  LeftOff leftOff() {
+    Station here = window.here();
+    return new LeftOff(
+        here.id().name(),
+        here.pageName(),
+        window.surface().knife(),
+        scrolled().map(ScrollPane::getVvalue).orElse(0.0));
+  }
+
+  private Optional<ScrollPane> scrolled() {
+    return ScrollBox.in(window.here().panel());
+  }
+
+  /** Goes to where the maker was; what isn't there any more is left out. */
+  void goBackTo(LeftOff place) {
+    Arrays.stream(StationId.values())
+        .filter(id -> id.name().equals(place.station()))
+        .findFirst()
+        .ifPresent(
+            id -> {
+              window.choose(id);
+              window.page(place.page());
+              Plan plan = session.plan().get();
+              if (window.here().hasKnife()
+                  && place.knife() >= window.here().knifeLeast(plan)
+                  && place.knife() <= window.here().knifeMost(plan)) {
+                window.surface().knife(place.knife());
+              }
+              scrolled().ifPresent(pane -> pane.setVvalue(place.scroll()));
+            });
   }
 }

@@ -3,7 +3,6 @@ package roughcut.desktop.shell;
 import static roughcut.desktop.words.Words.say;
 
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +12,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -26,13 +24,11 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.Menus;
 import roughcut.desktop.control.NumberEvent;
 import roughcut.desktop.control.PageHint;
-import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.control.SumCard;
 import roughcut.desktop.control.ThinRail;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.BenchState;
-import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.session.ShopDays;
@@ -296,21 +292,6 @@ public final class ShopWindow {
     stations.get(station).page(name);
   }
 
-  /** Goes to a board in the rack. */
-  void toBoard(String id) {
-    to(BlanksStation.class).board(id);
-  }
-
-  /** Asks for an outline drawn elsewhere, where it is taken in. */
-  void importOutline() {
-    to(BodyStation.class).importOutline();
-  }
-
-  /** Asks for a table of boards, where they are kept. */
-  void importBoards() {
-    to(BlanksStation.class).importBoards();
-  }
-
   /** Whether pages say what they are for. */
   boolean hints() {
     return preferences.number(HINTS, 1) > 0;
@@ -321,38 +302,6 @@ public final class ShopWindow {
     preferences.remember(HINTS, on ? 1 : 0);
     preferences.save();
     hint.shown(on);
-  }
-
-  /** Where the maker is, to come back to. */
-  LeftOff leftOff() {
-    return new LeftOff(
-        station.name(),
-        here().pageName(),
-        surface.knife(),
-        scrolled().map(ScrollPane::getVvalue).orElse(0.0));
-  }
-
-  private Optional<ScrollPane> scrolled() {
-    return ScrollBox.in(here().panel());
-  }
-
-  /** Goes to where the maker was; what isn't there any more is left out. */
-  void goBackTo(LeftOff place) {
-    Arrays.stream(StationId.values())
-        .filter(id -> id.name().equals(place.station()))
-        .findFirst()
-        .ifPresent(
-            id -> {
-              choose(id);
-              page(place.page());
-              Plan plan = session.plan().get();
-              if (here().hasKnife()
-                  && place.knife() >= here().knifeLeast(plan)
-                  && place.knife() <= here().knifeMost(plan)) {
-                surface.knife(place.knife());
-              }
-              scrolled().ifPresent(pane -> pane.setVvalue(place.scroll()));
-            });
   }
 
   /** Reads a table of boards into the rack, and goes there. */
@@ -371,7 +320,7 @@ public final class ShopWindow {
   }
 
   /** Goes to a station. */
-  private <S extends Station> S to(Class<S> type) {
+  <S extends Station> S to(Class<S> type) {
     Station found = stations().stream().filter(type::isInstance).findFirst().orElseThrow();
     choose(found.id());
     return type.cast(found);
@@ -480,6 +429,10 @@ public final class ShopWindow {
 
   BenchWindows atBench() {
     return atBench;
+  }
+
+  Navigator ways() {
+    return ways;
   }
 
   FileActions files() {

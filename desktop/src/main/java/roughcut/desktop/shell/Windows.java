@@ -171,7 +171,7 @@ public final class Windows {
     stage.show();
     size(stage, preferences); // some window managers open at the least size
     window.surface().requestFocus();
-    LeftOff.of(preferences, build).ifPresent(window::goBackTo);
+    LeftOff.of(preferences, build).ifPresent(window.ways()::goBackTo);
     RecentBuilds.opened(preferences, build);
     earlier(window);
     window.opened();
@@ -310,7 +310,7 @@ public final class Windows {
       preferences.remember("window.height", stage.getHeight());
     }
     preferences.remember(LAST_BUILD, workspace.path().toAbsolutePath().toString());
-    window.leftOff().remember(preferences, workspace.path());
+    window.ways().leftOff().remember(preferences, workspace.path());
     preferences.save();
     Optional<MachineWindow> machine = window.atMachine().filter(MachineWindow::showing);
     if (machine.isPresent()) {
