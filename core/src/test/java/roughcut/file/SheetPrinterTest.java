@@ -10,6 +10,8 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.print.DocFlavor;
 import javax.print.PrintService;
 import javax.print.StreamPrintServiceFactory;
@@ -88,6 +90,25 @@ class SheetPrinterTest {
               assertThat(run.to().getX()).isBetween(-0.01, 210.01);
               assertThat(run.to().getY()).isBetween(-0.01, 297.01);
             });
+  }
+
+  /** The printer is asked for the paper that the sheet was made for, in points. */
+  @Test
+  void thePaperIsTheSheets() throws FileException {
+    for (Paper paper : Paper.values()) {
+      String sent =
+          new String(
+              printed(SheetPrinter.Job.of(sheet(Sheet.HEAD, paper), paper, "Heron")),
+              StandardCharsets.ISO_8859_1);
+      Matcher size = Pattern.compile("/PageSize \\[([0-9.]+) ([0-9.]+)\\]").matcher(sent);
+      assertThat(size.find()).isTrue();
+      assertThat(Double.parseDouble(size.group(1)) * 25.4 / 72)
+          .as("%s", paper)
+          .isCloseTo(paper.height(), within(0.1));
+      assertThat(Double.parseDouble(size.group(2)) * 25.4 / 72)
+          .as("%s", paper)
+          .isCloseTo(paper.width(), within(0.1));
+    }
   }
 
   @Test

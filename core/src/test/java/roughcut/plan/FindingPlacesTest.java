@@ -67,6 +67,22 @@ class FindingPlacesTest {
             f ->
                 assertThat(Demo.shop().boards().stream().map(Board::id))
                     .contains(f.board().orElseThrow()));
+    // Of boards that are too far apart it is the wettest that has to wait.
+    Plan avocet = Plan.of(Demo.avocet(), Demo.shop());
+    double wettest =
+        avocet.boards().laid().stream()
+            .filter(l -> l.part().use().ofBody())
+            .flatMap(l -> Demo.shop().board(l.board()).stream())
+            .mapToDouble(b -> b.moisture().orElse(0))
+            .max()
+            .orElseThrow();
+    Finding apart =
+        avocet.findings().stream()
+            .filter(f -> f.words().contains("let them settle"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(Demo.shop().board(apart.board().orElseThrow()).orElseThrow().moisture())
+        .hasValue(wettest);
     assertThat(Finding.ofBoard("elm 1")).isNotEqualTo(Finding.ofBoard("elm"));
   }
 }

@@ -106,7 +106,7 @@ class PseudoLanguageTest extends PageWalk {
             "Inventory: strings and hardware …",
             "Woods: names, weight, movement …",
             "Earlier versions of this build …",
-            "What if …",
+            "What if: try changes first",
             ShopWindow.MACHINE)) {
       show(() -> window.command(Words.say(command)));
       show(() -> english(command, left));
