@@ -5,13 +5,13 @@ import static roughcut.measure.Quantity.AREA;
 import static roughcut.measure.Quantity.COUNT;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.MASS;
-import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
 
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
+import roughcut.design.NumberDecision;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -134,11 +134,12 @@ public record GlueJob(
   }
 
   /**
-   * Clamping pressure by the densest wood, MPa: 0.7 softer, 1.0 medium, 1.4 dense (handbook page
-   * 3).
+   * Which clamping pressure counts, by the density of the densest wood, kg/m³ (handbook page 3).
    */
-  static double pressure(double density) {
-    return density < 500 ? 0.7 : density <= 700 ? 1.0 : 1.4;
+  static NumberDecision pressure(double density) {
+    return density < 500
+        ? BlankDecisions.PRESSURE_SOFT
+        : density <= 700 ? BlankDecisions.PRESSURE_MEDIUM : BlankDecisions.PRESSURE_DENSE;
   }
 
   /**
@@ -254,13 +255,7 @@ public record GlueJob(
     }
 
     private Value force() {
-      Value pressure =
-          TableValue.of(
-              job.prefix + ".pressure",
-              Text.of("Pressure for this wood"),
-              pressure(job.density),
-              PRESSURE,
-              Text.of("wood density, handbook 3"));
+      Value pressure = inputs.get(pressure(job.density));
       return registry.put(
           job.prefix + ".force",
           Text.of("Force on one face"),

@@ -154,6 +154,10 @@ public final class Applicability {
               Text.of("with a bridge on posts"),
               d -> bridge(d).cuts().postBore() > 0),
           rule(
+              "bridge\\.stud-pilot",
+              Text.of("with a bridge or a tailpiece on posts"),
+              d -> bridge(d).cuts().postBore() > 0 || bridge(d).cuts().tail().there()),
+          rule(
               "bridge\\.string-bore|ferrule\\..*",
               Text.of("with strings through the body"),
               d -> RoutDecisions.STRUNG_THROUGH.in(d) == YesNo.YES),

@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.PERCENT;
+import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
 
 import roughcut.shop.Saw;
@@ -68,6 +69,15 @@ public final class BlankDecisions {
   public static final NumberDecision CLAMP_FORCE =
       BOOK.number("clamp.force", "Force of one clamp", FORCE, 4, 0.1, 50, 0.5)
           .hint("Tightened by hand.");
+  public static final NumberDecision PRESSURE_SOFT =
+      BOOK.number("clamp.pressure-soft", "Pressure for softwood", PRESSURE, 0.7, 0.1, 3, 0.1)
+          .hint("Where the densest wood of a joint is under 500 kg/m³.");
+  public static final NumberDecision PRESSURE_MEDIUM =
+      BOOK.number("clamp.pressure-medium", "Pressure for medium wood", PRESSURE, 1, 0.1, 3, 0.1)
+          .hint("Where the densest wood of a joint is 500 to 700 kg/m³.");
+  public static final NumberDecision PRESSURE_DENSE =
+      BOOK.number("clamp.pressure-dense", "Pressure for dense wood", PRESSURE, 1.4, 0.1, 3, 0.1)
+          .hint("Where the densest wood of a joint is over 700 kg/m³.");
   public static final NumberDecision CLAMP_PAD =
       BOOK.number("clamp.pad", "Clamp pad length", LENGTH, 40, 5, 300, 5).hint("Along the blank.");
   public static final NumberDecision CAUL =

@@ -96,6 +96,9 @@ public final class RoutDecisions {
   public static final NumberDecision POST_SINK =
       BOOK.number("bridge.post-sink", "Set below the top by", FINE_LENGTH, 0.4, 0, 5, 0.1)
           .hint("The sanding still to come.");
+  public static final NumberDecision STUD_PILOT =
+      BOOK.number("bridge.stud-pilot", "Stud pilot hole", LENGTH, 3, 1, 8, 0.1)
+          .hint("Finds the place, square to the face, before the large bit; at most half of it.");
   public static final ChoiceDecision<YesNo> STRUNG_THROUGH =
       BOOK.choice(
           "bridge.strung-through",

@@ -161,7 +161,8 @@ final class BridgeRouts {
         id,
         Text.of("{words}, drill a pilot hole first, square to the face", words),
         LENGTH,
-        "min(3, b / 2)",
+        "min(p, b / 2)",
+        in("p", builder.inputs.get(RoutDecisions.STUD_PILOT)),
         in("b", bore));
   }
 

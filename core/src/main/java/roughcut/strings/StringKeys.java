@@ -72,6 +72,10 @@ public final class StringKeys {
   public static final ValueKey STEEL_DENSITY = new ValueKey("steel.density", "Steel", DENSITY);
   public static final ValueKey STEEL_ELASTICITY =
       new ValueKey("steel.elasticity", "Steel", PRESSURE);
+  public static final ValueKey CORE_LEAST =
+      new ValueKey("core.least", "Core of the thinnest wound string", FINE_LENGTH);
+  public static final ValueKey CORE_SHARE =
+      new ValueKey("core.share", "Core, share of the gauge", RATIO);
   public static final ValueKey STRING = new ValueKey("string", "String", COUNT);
   public static final ValueKey STRINGS_KAPPA =
       new ValueKey("strings.kappa", "Share of a clamped end", RATIO);

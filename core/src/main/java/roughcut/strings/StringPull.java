@@ -108,10 +108,25 @@ public record StringPull(List<Value> tensions, List<Value> cores, List<Value> sc
         "string." + i + ".core-estimate",
         Text.of("String {i} core, estimated", i),
         FINE_LENGTH,
-        switch (kind) {
-          case GUITAR -> "min(0.19 + 0.225 · D, 0.95 · D)";
-          case BASS -> "min(0.39 · D, 0.95 · D)";
-        },
+        "min(c_0 + k · D, 0.95 · D)",
+        in(
+            "c_0",
+            TableValue.of(
+                StringKeys.CORE_LEAST,
+                switch (kind) {
+                  case GUITAR -> 0.19;
+                  case BASS -> 0;
+                },
+                Text.of("wound guitar and bass strings, measured"))),
+        in(
+            "k",
+            TableValue.of(
+                StringKeys.CORE_SHARE,
+                switch (kind) {
+                  case GUITAR -> 0.225;
+                  case BASS -> 0.39;
+                },
+                Text.of("wound guitar and bass strings, measured"))),
         in("D", gauge));
   }
 

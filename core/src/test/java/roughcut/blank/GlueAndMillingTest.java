@@ -12,6 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
+import roughcut.design.BlankDecisions;
+import roughcut.design.NumberDecision;
+import roughcut.design.Strip;
 import roughcut.finding.Topic;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
@@ -44,10 +47,36 @@ class GlueAndMillingTest {
     assertThat(value(plan, "stack.depth")).isEqualTo(24);
     assertThat(value(plan, "clamps.by-spacing")).isEqualTo(8);
     double pressure =
-        GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips(), Woods.BOOK));
+        GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips(), Woods.BOOK))
+            .in(plan.build().design());
     assertThat(value(plan, "clamps.by-force")).isEqualTo(Math.ceil(17.76 * pressure / 4));
     assertThat(Math.ceil(17.76 / 4)).as("the handbook's medium wood").isEqualTo(5);
     assertThat(value(plan, "clamps.needed")).isEqualTo(8);
+  }
+
+  /**
+   * The pressure is the maker's own for the densest wood of the joint, and only that one counts.
+   */
+  @Test
+  void clampsFollowTheMakersPressure() {
+    List<Strip> strips = Heron.with().build().design().neckStack().strips();
+    NumberDecision counts = GlueJob.pressure(GlueUp.densest(strips, Woods.BOOK));
+    double usual = value(Heron.with(), "glue.force");
+    for (NumberDecision pressure :
+        List.of(
+            BlankDecisions.PRESSURE_SOFT,
+            BlankDecisions.PRESSURE_MEDIUM,
+            BlankDecisions.PRESSURE_DENSE)) {
+      double now = pressure.in(Heron.with().build().design());
+      double twice = value(Heron.with(pressure.id() + "=" + 2 * now), "glue.force");
+      assertThat(twice)
+          .as(pressure.id())
+          .isCloseTo(pressure.equals(counts) ? 2 * usual : usual, within(1e-9));
+    }
+    assertThat(GlueJob.pressure(499)).isEqualTo(BlankDecisions.PRESSURE_SOFT);
+    assertThat(GlueJob.pressure(500)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
+    assertThat(GlueJob.pressure(700)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
+    assertThat(GlueJob.pressure(701)).isEqualTo(BlankDecisions.PRESSURE_DENSE);
   }
 
   @Test

@@ -223,6 +223,7 @@ class NeckSeatingTest {
         .isCloseTo(70, within(1e-9));
     assertThat(2 * value(own, "bridge.spacer.side") + 80).isCloseTo(95, within(1e-9));
     assertThat(value(listed, "bridge.post.pilot")).isEqualTo(3);
+    assertThat(value(Heron.with("bridge.stud-pilot=2.5"), "bridge.post.pilot")).isEqualTo(2.5);
     assertThat(listed.cuts().cut("bridge-top").orElseThrow().steps().get(0).bounds().width())
         .as("as listed, −5 to 58")
         .isCloseTo(63, within(1e-6));

@@ -64,6 +64,7 @@ final class BridgePage extends PlainPage {
             RoutDecisions.POST_BORE,
             RoutDecisions.POST_DEPTH,
             RoutDecisions.POST_SINK,
+            RoutDecisions.STUD_PILOT,
             RoutDecisions.BRIDGE_TOP_FROM,
             RoutDecisions.BRIDGE_TOP_ALONG,
             RoutDecisions.BRIDGE_TOP_ACROSS,

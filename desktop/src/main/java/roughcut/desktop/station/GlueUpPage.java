@@ -49,6 +49,9 @@ final class GlueUpPage extends PlainPage {
             BlankDecisions.PIN_DIAMETER,
             BlankDecisions.END_TRIM)
         .more(
+            BlankDecisions.PRESSURE_SOFT,
+            BlankDecisions.PRESSURE_MEDIUM,
+            BlankDecisions.PRESSURE_DENSE,
             BlankDecisions.GLUE_FACE,
             BlankDecisions.GLUE_AREA,
             BlankDecisions.GLUE_BEGIN,
