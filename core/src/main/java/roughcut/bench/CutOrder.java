@@ -226,7 +226,7 @@ final class CutOrder {
         draft.deep(stop);
       }
       for (RoutPlan rout : list.plan.cuts().plansOf(cut.name())) {
-        rout.plan().missing().ifPresent(m -> draft.problems(List.of(m)));
+        rout.plan().missing().ifPresent(m -> draft.problems(List.of(m.text())));
         draft.deep("pass." + rout.step().name() + ".depth-now");
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
           draft.passing("pass." + rout.step().name() + "." + i + ".setting");

@@ -170,7 +170,7 @@ final class OperationListBuilder {
   /** Why parts can't be had from the boards that they are laid on. */
   List<Text> woodTrouble(Predicate<WoodPart> parts) {
     List<Text> all = new ArrayList<>();
-    plan.boards().wanting(parts).forEach(r -> all.add(r.text()));
+    plan.boards().wanting(parts).forEach(r -> all.add(r.message().text()));
     for (BoardLayout.Laid laid : plan.boards().laid()) {
       if (!laid.trouble().isEmpty() && parts.test(laid.part())) {
         all.add(Text.of("{part}: {problem}", laid.part().label(), laid.trouble()));
@@ -183,14 +183,8 @@ final class OperationListBuilder {
   List<Text> stripTrouble() {
     List<Text> all = new ArrayList<>();
     for (RipPlan rip : plan.rips().plans()) {
-      BlankReadiness.boardTrouble(rip, plan.rips()).ifPresent(all::add);
-      if (rip.missing() != null && !rip.fits()) {
-        all.add(
-            Text.of(
-                "{wood}: {width} of width missing",
-                rip.wood().name(),
-                Text.length(rip.missing().value(), 1)));
-      }
+      BlankReadiness.boardProblem(rip, plan.rips()).ifPresent(p -> all.add(p.text()));
+      BlankReadiness.widthMissing(rip).ifPresent(p -> all.add(p.text()));
     }
     return all;
   }

@@ -59,12 +59,12 @@ public record Verdict(List<Item> items) {
     List<Item> all = new ArrayList<>();
     for (Finding finding : plan.findings()) {
       State state = state(finding.severity());
-      all.add(new Item(state, finding.text(), Concern.of(finding)));
+      all.add(new Item(state, finding.what(), Concern.of(finding)));
     }
     for (Clearance clearance : plan.clearances()) {
       if (clearance.state() != Clearance.State.CLEAR) {
         State state = clearance.state() == Clearance.State.STOP ? State.STOP : State.LOOK;
-        all.add(new Item(state, thin(clearance), Concern.of(clearance)));
+        all.add(new Item(state, clearance.message().what(), Concern.of(clearance)));
       }
     }
     for (OutdatedCut one : outdated) {
@@ -80,18 +80,6 @@ public record Verdict(List<Item> items) {
       case IMPOSSIBLE, STOP -> State.STOP;
       case GET, LOOK -> State.LOOK;
     };
-  }
-
-  private static Text thin(Clearance clearance) {
-    double limit =
-        clearance.state() == Clearance.State.STOP && !Double.isNaN(clearance.limit().fail())
-            ? clearance.limit().fail()
-            : clearance.limit().warn();
-    return Text.of(
-        "{what} {left}, minimum {limit}",
-        clearance.what(),
-        Text.length(clearance.left().value(), 1),
-        Text.length(limit, 1));
   }
 
   public State state() {

@@ -8,8 +8,10 @@ import roughcut.design.Decisions;
 import roughcut.design.Strip;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
+import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
@@ -22,6 +24,8 @@ import roughcut.shop.Shop;
  * can't be had. A blank isn't ready while anything here is at stop.
  */
 public final class BlankReadiness {
+  /** Wood that has to be left of a body under its top, mm. */
+  private static final double LEAST_BACK = 5;
 
   private BlankReadiness() {}
 
@@ -51,15 +55,8 @@ public final class BlankReadiness {
     Findings all = new Findings(Topic.NECK_BLANK);
     for (RipPlan plan : rips.plans()) {
       String board = plan.board().map(b -> Finding.ofBoard(b.id())).orElse("");
-      boardTrouble(plan, rips).ifPresent(t -> all.get(board, t));
-      if (plan.missing() != null && !plan.fits()) {
-        all.get(
-            board,
-            Text.of(
-                "{wood}: {missing} of width missing",
-                plan.wood().name(),
-                Text.length(plan.missing().value(), 1)));
-      }
+      boardProblem(plan, rips).ifPresent(t -> all.get(board, t));
+      widthMissing(plan).ifPresent(t -> all.get(board, t));
       BoardFindings.hasStarted(plan).ifPresent(t -> all.look(board, t));
     }
     BoardFindings.ofParts(layout, all);
@@ -69,55 +66,62 @@ public final class BlankReadiness {
     if (sideSpare < 0) {
       all.stop(
           "neck.strip.1.thickness",
-          Text.of(
-              "the blank is {length} too narrow for the neck outline",
-              Text.length(-2 * sideSpare, 1)));
+          Message.of(
+                  Text.of(
+                      "The blank is {length} too narrow for the neck outline.",
+                      Text.length(-2 * sideSpare, 1)))
+              .fix(Text.of("Add a strip, make the outer ones thicker, or narrow the heel.")));
     }
     if (backSpare < 0) {
       all.stop(
           Decisions.SHAFT_THICKNESS.id(),
-          Text.of(
-              "the shaft is {value} too thin for the back of the neck",
-              Text.length(-backSpare, 1)));
+          Message.of(
+                  Text.of(
+                      "The shaft is {value} too thin for the back of the neck.",
+                      Text.length(-backSpare, 1)))
+              .why(Text.of("The back would be flat where it should be round."))
+              .fix(Text.of("Start from a thicker shaft, or plan a thinner neck.")));
     }
     if (heelSpare < 0) {
       all.stop(
           Decisions.HEEL_THICKNESS.id(),
-          spare.block() > 0
-              ? Text.of(
-                  "the heel needs {value} more, {place} from the nut line: a block {block} long, "
-                      + "or a deeper blank",
-                  Text.length(-heelSpare, 1),
-                  Text.length(spare.heelX(), 0),
-                  Text.length(spare.block(), 0))
-              : Text.of(
-                  "the heel needs {value} more, {place} from the nut line: a deeper blank, or a "
-                      + "heel block glued on",
-                  Text.length(-heelSpare, 1),
-                  Text.length(spare.heelX(), 0)));
+          Message.of(
+                  Text.of(
+                      "The heel is {value} too thin, {place} from the nut line.",
+                      Text.length(-heelSpare, 1),
+                      Text.length(spare.heelX(), 0)))
+              .fix(
+                  spare.block() > 0
+                      ? Text.of(
+                          "Glue on a block {block} long, or use a deeper blank.",
+                          Text.length(spare.block(), 0))
+                      : Text.of("Use a deeper blank, or glue on a heel block.")));
     }
     for (CurvedInsert insert : blank.inserts()) {
       if (insert.left().value() < Strip.LEAST) {
         all.stop(
-            Text.of(
-                "the curved joint at line {line} cuts through the strip beside it", insert.line()));
+            Message.of(
+                    Text.of(
+                        "The curved joint at line {line} cuts through the strip beside it.",
+                        insert.line()))
+                .fix(Text.of("Bow it less, or make that strip thicker.")));
       }
     }
     glueing(glue.job(), Text.NONE, all);
     if (glue.job().creeps()) {
       all.look(
-          Text.of(
-              "so many veneers creep when you glue them all at once: glue in stages, and "
-                  + "press each until it holds"));
+          Message.of(Text.of("So many veneers creep when you glue them all at once."))
+              .why(Text.of("They swim on the wet glue, and the lines end up crooked."))
+              .fix(Text.of("Glue in stages, and press each until it holds.")));
     }
     for (GlueUp.Assembly step : glue.steps()) {
       glueing(step.job(), step.words(), all);
     }
     if (glue.job().faces().value() > 0 && glue.pins().isEmpty()) {
       all.look(
-          Text.of(
-              "no waste at the ends for pins, so the strips can creep: use end stops, or a "
-                  + "few grains of salt in the glue"));
+          Message.of(Text.of("There is no waste at the ends for pins."))
+              .why(Text.of("Under the clamps the strips creep along each other."))
+              .fix(Text.of("Use end stops, or a few grains of salt in the glue.")));
     }
     return all.list();
   }
@@ -128,9 +132,7 @@ public final class BlankReadiness {
     Findings all = new Findings(Topic.BODY_BLANK);
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && ofBody(laid.part())) {
-        all.get(
-            Finding.ofBoard(laid.board()),
-            Text.of("{part}: {trouble}", laid.part().label(), laid.trouble()));
+        all.get(Finding.ofBoard(laid.board()), BoardFindings.chosen(laid));
       }
     }
     BoardFindings.moisture(
@@ -151,38 +153,52 @@ public final class BlankReadiness {
               case NECK, NECK_STRIP, NECK_STEP, HEAD_WING, FRETBOARD, BODY, SMALL -> false;
             },
         all);
-    layout.wanting(BlankReadiness::ofBody).forEach(r -> all.get(BoardFindings.where(r), r.text()));
+    layout
+        .wanting(BlankReadiness::ofBody)
+        .forEach(r -> all.get(BoardFindings.where(r), r.message()));
     layout
         .smallWanting(BlankReadiness::ofBody)
-        .forEach(r -> all.get(BoardFindings.where(r), r.text()));
-    thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), Text.of("the body is"), all);
-    thinner(
-        body.top(), BodyDecisions.BODY_TOP.id(), Text.of("the thinner leaf of the top is"), all);
-    if (body.back().value() < 5) {
+        .forEach(r -> all.get(BoardFindings.where(r), r.message()));
+    thinner(body.thickness(), BodyDecisions.BODY_THICKNESS.id(), Text.of("The body"), all);
+    thinner(body.top(), BodyDecisions.BODY_TOP.id(), Text.of("The thinner leaf of the top"), all);
+    if (body.back().value() < LEAST_BACK) {
       all.stop(
-          BodyDecisions.BODY_TOP.id(), Text.of("top and accent veneer leave no back to plane"));
+          BodyDecisions.BODY_TOP.id(),
+          Message.of(
+                  Text.of(
+                      "Top and accent veneer leave {back} of body, under the {least} minimum.",
+                      Text.length(body.back().value(), 1),
+                      Text.length(LEAST_BACK, 1)))
+              .why(Text.of("Nothing is left to plane and to rout into."))
+              .fix(Text.of("Use a thinner top, or a thicker body.")));
     }
     double off =
         body.winged() ? 0 : body.placement().off(body.length().value(), body.width().value());
     if (off > Precision.SHOWN) {
       all.stop(
           BodyDecisions.BODY_LAID_X.id(),
-          Text.of("the outline is {off} over the edge of the blank", Text.length(off, 1)));
+          Message.of(
+                  Text.of("The outline is {off} over the edge of the blank.", Text.length(off, 1)))
+              .fix(Text.of("Move or turn it on the blank, or glue up a larger one.")));
     }
     if (body.halved() && !body.placement().centred()) {
       all.look(
           BodyDecisions.BODY_LAID_Y.id(),
-          Text.of("the centre line of the outline is off the centre joint"));
+          Message.of(Text.of("The centre line of the outline is off the centre joint."))
+              .why(Text.of("A joint beside the neck is seen at once."))
+              .fix(Text.of("Put the outline in the middle across the blank.")));
     }
     for (BodyMarks mark : marks) {
       if (!mark.met()) {
         all.look(
             Finding.ofBoard(mark.board()),
-            Text.of(
-                "{mark} on {board} is {fate}, not as intended",
-                mark.mark().words(),
-                mark.board(),
-                mark.fate().words()));
+            Message.of(
+                    Text.of(
+                        "“{mark}” on {board} is {fate}, not as intended.",
+                        mark.mark().words(),
+                        mark.board(),
+                        mark.fate().words()))
+                .fix(Text.of("Move the part on its board, or use the other half.")));
       }
     }
     glueing(body.join(), Text.of("joint"), all);
@@ -197,11 +213,12 @@ public final class BlankReadiness {
     if (now.measured() && by > Precision.NEAR) {
       all.look(
           decision,
-          Text.of(
-              "{what} {now}, {by} thinner than planned: depths and floors follow it",
-              what,
-              Text.length(now.value(), 1),
-              Text.length(by, 1)));
+          Message.of(
+              Text.of(
+                  "{what} is {now}, {by} thinner than planned. Depths and floors follow it.",
+                  what,
+                  Text.length(now.value(), 1),
+                  Text.length(by, 1))));
     }
   }
 
@@ -221,10 +238,13 @@ public final class BlankReadiness {
       if (wanted > GlueJob.VACUUM) {
         all.look(
             BodyDecisions.TOP_CLAMPING.id(),
-            Text.of(
-                "a vacuum bag presses with 0.08 MPa, this wood needs {number}: fine for a thin "
-                    + "top that lies flat by itself",
-                Text.fixed(wanted, 1)));
+            Message.of(
+                    Text.of(
+                        "A vacuum bag presses with {bag}, this wood needs {needed}.",
+                        Text.shown(GlueJob.VACUUM, Quantity.PRESSURE),
+                        Text.shown(wanted, Quantity.PRESSURE)))
+                .why(Text.of("A top that isn't flat by itself stays open somewhere."))
+                .fix(Text.of("Use it for a thin, flat top only; else clamps and cauls.")));
       }
     }
   }
@@ -233,62 +253,86 @@ public final class BlankReadiness {
     if (!binding.bends()) {
       all.stop(
           BodyDecisions.BINDING_LAYERS.id(),
-          Text.of(
-              "the binding bends to {bends}, the outline needs {tightest}: use more and "
-                  + "thinner layers",
-              Text.length(binding.bendsTo().value(), 0),
-              Text.length(binding.tightest().value(), 0)));
+          Message.of(
+                  Text.of(
+                      "The binding bends to a radius of {bends}, the outline needs {tightest}.",
+                      Text.length(binding.bendsTo().value(), 0),
+                      Text.length(binding.tightest().value(), 0)))
+              .why(Text.of("It breaks in the waist or at a horn."))
+              .fix(Text.of("Use more and thinner layers.")));
     }
     double top = body.top().value() + body.accent().value();
     if (top > 0 && binding.channelHeight().value() < top) {
       all.look(
           BodyDecisions.BINDING_HEIGHT.id(),
-          Text.of("the binding is lower than the top, so their joint shows beneath it"));
+          Message.of(Text.of("The binding is lower than the top."))
+              .why(Text.of("The joint of the top shows beneath it."))
+              .fix(Text.of("Make its channel at least {top} high.", Text.length(top, 1))));
     }
+  }
+
+  /** Strips that don't all come out of the width of their boards. */
+  public static Optional<Message> widthMissing(RipPlan plan) {
+    return plan.missing() == null || plan.fits()
+        ? Optional.empty()
+        : Optional.of(
+            Message.of(
+                    Text.of(
+                        "{missing} of width are missing for the strips of {wood}.",
+                        Text.length(plan.missing().value(), 1),
+                        plan.wood().name()))
+                .fix(Text.of("Use a wider board, thinner strips, or a saw with less kerf.")));
   }
 
   /** Whether every strip comes out of its board in width, length and thickness. */
   public static boolean comesOut(NeckRips rips) {
-    return rips.fit() && rips.plans().stream().allMatch(p -> boardTrouble(p, rips).isEmpty());
+    return rips.fit() && rips.plans().stream().allMatch(p -> boardProblem(p, rips).isEmpty());
   }
 
   /**
    * What is wrong with the board of a plan apart from its width; empty when it will do, or when
    * nothing is to be sawn from it.
    */
-  public static Optional<Text> boardTrouble(RipPlan plan, NeckRips rips) {
+  public static Optional<Message> boardProblem(RipPlan plan, NeckRips rips) {
     if (plan.strips().isEmpty()) {
       return Optional.empty();
     }
     if (plan.board().isEmpty()) {
-      return Optional.of(Text.of("there is no {wood} in the wood rack", plan.wood().name()));
+      return Optional.of(
+          Message.of(Text.of("There is no {wood} in your wood rack.", plan.wood().name()))
+              .fix(Text.of("Add a board of it, or choose another wood.")));
     }
     Board board = plan.board().get();
-    Optional<Text> unknown = board.unmeasured();
-    if (unknown.isPresent()) {
-      return Optional.of(Text.of("{name} of board {id} not measured", unknown.get(), board.id()));
+    if (board.unmeasured().isPresent()) {
+      return Optional.of(BoardFindings.unmeasured(board));
     }
     if (board.length().getAsDouble() < rips.length().value()) {
       return Optional.of(
-          Text.of(
-              "board {id} is {length} too short",
-              board.id(),
-              Text.length(rips.length().value() - board.length().getAsDouble(), 0)));
+          Message.of(
+                  Text.of(
+                      "Board {id} is {length} too short for the neck.",
+                      board.id(),
+                      Text.length(rips.length().value() - board.length().getAsDouble(), 0)))
+              .fix(Text.of("Use another board, or a shorter headstock.")));
     }
     if (board.thickness().getAsDouble() < plan.thickest() - Precision.NEAR) {
       return Optional.of(
-          Text.of(
-              "board {id} is {length} too thin",
-              board.id(),
-              Text.length(plan.thickest() - board.thickness().getAsDouble(), 1)));
+          Message.of(
+                  Text.of(
+                      "Board {id} is {length} too thin for its strips.",
+                      board.id(),
+                      Text.length(plan.thickest() - board.thickness().getAsDouble(), 1)))
+              .fix(Text.of("Use a thicker board, or thinner strips.")));
     }
     return Optional.empty();
   }
 
   /** Which glue-up it is of, where there are several. */
-  private static Text at(Text what, String template, Object... args) {
-    Text said = Text.of(template, args);
-    return what.isEmpty() ? said : Text.of("{glued}: {problem}", what, said);
+  private static Message at(Text glued, Text problem) {
+    return Message.of(
+        glued.isEmpty()
+            ? problem
+            : Text.of("{glued}: {problem}", glued.capital(), problem.small()));
   }
 
   private static void glueing(GlueJob glue, Text what, Findings all) {
@@ -299,30 +343,45 @@ public final class BlankReadiness {
       all.stop(
           BlankDecisions.GLUE.id(),
           at(
-              what,
-              "{glue} doesn't cure below {temperature} °C",
-              glue.glue().name(),
-              Text.fixed(glue.glue().least(), 0)));
+                  what,
+                  Text.of(
+                      "The room is too cold for {glue}, which cures at {least} or more.",
+                      glue.glue().name(),
+                      Text.shown(glue.glue().least(), Quantity.CELSIUS)))
+              .why(Text.of("Glue that chalks holds nothing."))
+              .fix(Text.of("Warm the wood and the room first, or use another glue.")));
     } else if (glue.stages().value() == 0) {
       all.stop(
           BlankDecisions.GLUE.id(),
-          at(what, "{glue} grabs before even one face is closed", glue.glue().name()));
+          at(
+                  what,
+                  Text.of(
+                      "The glue ({glue}) grabs before even one face is closed.",
+                      glue.glue().name()))
+              .why(Text.of("A joint closed too late holds badly and stays thick."))
+              .fix(Text.of("Use a slower glue, or work faster.")));
     } else if (glue.stages().value() > 1) {
       all.look(
           BlankDecisions.GLUE.id(),
           at(
-              what,
-              "glue in {number} stages: glued all at once, it grabs before it is closed",
-              Text.fixed(glue.stages().value(), 0)));
+                  what,
+                  Text.of(
+                      "You can't close all faces before the glue grabs: {number} stages are "
+                          + "needed.",
+                      Text.fixed(glue.stages().value(), 0)))
+              .fix(Text.of("Glue in that many stages.")));
     }
     if (glue.clamps().value() > glue.owned().value()) {
       all.look(
           BlankDecisions.CLAMPS.id(),
           at(
-              what,
-              "{needed} clamps needed, {owned} owned",
-              Text.fixed(glue.clamps().value(), 0),
-              Text.fixed(glue.owned().value(), 0)));
+                  what,
+                  Text.of(
+                      "You need {needed} clamps and own {owned}.",
+                      Text.fixed(glue.clamps().value(), 0),
+                      Text.fixed(glue.owned().value(), 0)))
+              .why(Text.of("Between clamps too far apart the joint stays open."))
+              .fix(Text.of("Borrow some, or use thicker cauls.")));
     }
   }
 }

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
 import roughcut.shop.Board;
@@ -32,15 +33,34 @@ final class BoardFindings {
               case NECK, NECK_STEP, HEAD_WING, FRETBOARD, SMALL -> true;
               case NECK_STRIP, BODY, BODY_STRIP, BODY_WING, TOP -> false;
             };
-    layout.wanting(ours).forEach(r -> all.get(where(r), r.text()));
-    layout.smallWanting(ours).forEach(r -> all.look(where(r), r.text()));
+    layout.wanting(ours).forEach(r -> all.get(where(r), r.message()));
+    layout.smallWanting(ours).forEach(r -> all.look(where(r), r.message()));
     for (BoardLayout.Laid laid : layout.laid()) {
       if (!laid.trouble().isEmpty() && !BlankReadiness.ofBody(laid.part())) {
-        all.get(
-            Finding.ofBoard(laid.board()),
-            Text.of("{part}: {trouble}", laid.part().label(), laid.trouble()));
+        all.get(Finding.ofBoard(laid.board()), chosen(laid));
       }
     }
+  }
+
+  /** A place on a board that the maker chose and that won't do. */
+  static Message chosen(BoardLayout.Laid laid) {
+    return Message.of(
+            Text.of(
+                "{part} can't be sawn where it is on board {board}: {trouble}.",
+                laid.part().label().capital(),
+                laid.board(),
+                laid.trouble()))
+        .fix(Text.of("Drag it elsewhere on the board, or let the program place it."));
+  }
+
+  /** A board of which one size was never measured. */
+  static Message unmeasured(Board board) {
+    return Message.of(
+            Text.of(
+                "The {size} of board {id} isn't measured.",
+                board.unmeasured().orElseThrow(),
+                board.id()))
+        .fix(Text.of("Measure it and write it down on the Wood rack page."));
   }
 
   static String where(BoardLayout.Reason reason) {
@@ -62,31 +82,33 @@ final class BoardFindings {
                           mark ->
                               all.look(
                                   Finding.ofBoard(board.id()),
-                                  Text.of(
-                                      "{part} lies over “{mark}” on {id}",
-                                      laid.part().label(),
-                                      mark.words(),
-                                      board.id()))));
+                                  Message.of(
+                                          Text.of(
+                                              "{part} is over “{mark}” on board {id}.",
+                                              laid.part().label().capital(),
+                                              mark.words(),
+                                              board.id()))
+                                      .fix(
+                                          Text.of(
+                                              "Move it on the board, or live with the mark.")))));
     }
   }
 
   /** Once strips are off a board it is narrower than on its label. */
-  static Optional<Text> hasStarted(RipPlan plan) {
-
+  static Optional<Message> hasStarted(RipPlan plan) {
     int sawn = plan.notRecorded().size();
     return sawn == 0 || plan.strips().isEmpty() || plan.board().isEmpty() || plan.partly()
         ? Optional.empty()
         : Optional.of(
-            sawn == 1
-                ? Text.of(
-                    "{wood}: a strip is sawn off {id}. Measure the width that is left",
-                    plan.wood().name(),
-                    plan.board().get().id())
-                : Text.of(
-                    "{wood}: {sawn} strips are sawn off {id}. Measure the width that is left",
-                    plan.wood().name(),
-                    sawn,
-                    plan.board().get().id()));
+            Message.of(
+                    sawn == 1
+                        ? Text.of("A strip is sawn off board {id}.", plan.board().get().id())
+                        : Text.of(
+                            "{sawn} strips are sawn off board {id}.",
+                            sawn,
+                            plan.board().get().id()))
+                .why(Text.of("It is narrower now than on its label."))
+                .fix(Text.of("Measure the width that is left.")));
   }
 
   /** A saw that can't cut as high as the board lies: said of the one that was chosen by name. */
@@ -106,12 +128,12 @@ final class BoardFindings {
               .map(s -> Text.of("the {s}", s.name()))
               .toList();
       all.get(
-          others.isEmpty()
-              ? Text.of("the blade of the {name} is dull and wanders: sharpen it", saw.get().name())
-              : Text.of(
-                  "the blade of the {name} is dull and wanders: sharpen it, or rip with {saws}",
-                  saw.get().name(),
-                  Text.joined(others, " or ")));
+          Message.of(Text.of("The blade of the {name} is dull and wanders.", saw.get().name()))
+              .why(Text.of("Its strips come out thin somewhere along the cut."))
+              .fix(
+                  others.isEmpty()
+                      ? Text.of("Sharpen or replace it first.")
+                      : Text.of("Sharpen it, or rip with {saws}.", Text.joined(others, " or "))));
     }
     double high =
         rips.plans().stream()
@@ -123,12 +145,13 @@ final class BoardFindings {
             .orElse(rips.depth().value());
     if (high > saw.get().height()) {
       all.get(
-          Text.of(
-              "the {name} cuts {height} high, and the boards are {high} high: plane them "
-                  + "first, or use another saw",
-              saw.get().name(),
-              Text.length(saw.get().height(), 0),
-              Text.length(high, 0)));
+          Message.of(
+                  Text.of(
+                      "The {name} cuts {height} high, and the boards are {high} high.",
+                      saw.get().name(),
+                      Text.length(saw.get().height(), 0),
+                      Text.length(high, 0)))
+              .fix(Text.of("Plane them first, or use another saw.")));
     }
   }
 
@@ -149,7 +172,10 @@ final class BoardFindings {
       OptionalDouble moisture = board.moisture();
       if (moisture.isEmpty()) {
         all.look(
-            Finding.ofBoard(board.id()), Text.of("board {id}: moisture not measured", board.id()));
+            Finding.ofBoard(board.id()),
+            Message.of(Text.of("The moisture of board {id} isn't measured.", board.id()))
+                .why(Text.of("Damp wood shrinks after the joint is glued."))
+                .fix(Text.of("Measure it with a moisture meter.")));
         continue;
       }
       driest = Math.min(driest, moisture.getAsDouble());
@@ -158,17 +184,23 @@ final class BoardFindings {
       if (moisture.getAsDouble() > DAMP) {
         all.look(
             Finding.ofBoard(board.id()),
-            Text.of(
-                "board {id} is at {number} % moisture, more than 10 % for indoors",
-                board.id(), Text.fixed(moisture.getAsDouble(), 1)));
+            Message.of(
+                    Text.of(
+                        "Board {id} is at {number} % moisture, over the {most} % for indoors.",
+                        board.id(), Text.fixed(moisture.getAsDouble(), 1), Text.fixed(DAMP, 0)))
+                .why(Text.of("It shrinks and warps as it dries."))
+                .fix(Text.of("Let it dry in the shop, stacked on sticks.")));
       }
     }
     if (dampest - driest > APART) {
       all.stop(
           Finding.ofBoard(wettest),
-          Text.of(
-              "the boards differ by {number} % moisture: let them settle together first",
-              Text.fixed(dampest - driest, 1)));
+          Message.of(
+                  Text.of(
+                      "The boards differ by {number} % moisture, over the {most} % maximum.",
+                      Text.fixed(dampest - driest, 1), Text.fixed(APART, 0)))
+              .why(Text.of("One shrinks more than the other and pulls the joint."))
+              .fix(Text.of("Let them settle together first.")));
     }
   }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import roughcut.design.Placement;
+import roughcut.finding.Message;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
@@ -77,7 +78,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
    *
    * @param board that has to be measured for it; empty where no board would help
    */
-  public record Reason(Text text, String board) {}
+  public record Reason(Message message, String board) {}
 
   /** Why some parts have no place, a line for each reason; small parts may wait and aren't told. */
   public List<Reason> wanting(Predicate<WoodPart> parts) {
@@ -100,7 +101,13 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
         .map(
             e ->
                 new Reason(
-                    Text.of("{parts}: {reason}", together(e.getValue()), e.getKey().text()),
+                    new Message(
+                        Text.of(
+                            "{parts}: {reason}",
+                            together(e.getValue()).capital(),
+                            e.getKey().message().what().small()),
+                        e.getKey().message().why(),
+                        e.getKey().message().fix()),
                     e.getKey().board()))
         .toList();
   }
@@ -328,16 +335,21 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               .toList();
       String named = woods.get(part.species()).name();
       if (wood.isEmpty()) {
-        return new Reason(Text.of("no {named} in the rack", named), "");
+        return new Reason(
+            Message.of(Text.of("There is no {named} in the rack.", named))
+                .fix(Text.of("Add a board of it, or choose another wood.")),
+            "");
       }
       List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
       if (known.isEmpty()) {
         Board board = wood.get(0);
         return new Reason(
-            Text.of(
-                "the {size} of {board} isn't measured",
-                board.unmeasured().orElseThrow(),
-                board.id()),
+            Message.of(
+                    Text.of(
+                        "The {size} of board {board} isn't measured.",
+                        board.unmeasured().orElseThrow(),
+                        board.id()))
+                .fix(Text.of("Measure it and write it down on the Wood rack page.")),
             board.id());
       }
       Text small =
@@ -363,8 +375,9 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
                           Text.of("wide"),
                           b -> b.width().getAsDouble(),
                           part.width()))
-              .orElse(Text.of("no room left clear of marks and other parts"));
-      return new Reason(small, "");
+              .orElse(Text.of("The boards of it are full, or marked where there is room."));
+      return new Reason(
+          Message.of(small).fix(Text.of("Bring a larger board, or move other parts on it.")), "");
     }
 
     private static Optional<Text> tooSmall(
@@ -378,7 +391,7 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
           ? Optional.empty()
           : Optional.of(
               Text.of(
-                  "no {wood} {what} enough: {most}, needed {ceil}",
+                  "No board of {wood} is {what} enough: {most} of {ceil}.",
                   wood,
                   what,
                   Text.length(most, 0),

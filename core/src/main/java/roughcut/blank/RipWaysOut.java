@@ -92,7 +92,7 @@ public final class RipWaysOut {
     return width / 2 >= halfNeeded
         && rips.plans().stream()
             .filter(p -> p.species().equals(plan.species()) || p.species().equals(other))
-            .allMatch(p -> p.fits() && BlankReadiness.boardTrouble(p, rips).isEmpty());
+            .allMatch(p -> p.fits() && BlankReadiness.boardProblem(p, rips).isEmpty());
   }
 
   /** The plans of a candidate, whose strips may be of another depth. */

@@ -2,6 +2,7 @@ package roughcut.clearance;
 
 import java.util.Comparator;
 import java.util.List;
+import roughcut.finding.Message;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -64,6 +65,25 @@ public record Clearance(
 
   public Clearance {
     changedBy = List.copyOf(changedBy);
+  }
+
+  /** What is wrong and why it matters; what would change it is {@link #changedBy}. */
+  public Message message() {
+    boolean stops = state() == State.STOP && !Double.isNaN(limit.fail());
+    Text.Arg now = Text.length(left.value(), 1);
+    return Message.of(
+            stops
+                ? Text.of(
+                    "{what}: {left}, under the {limit} minimum.",
+                    what.capital(),
+                    now,
+                    Text.length(limit.fail(), 1))
+                : Text.of(
+                    "{what}: {left}, under the {limit} target.",
+                    what.capital(),
+                    now,
+                    Text.length(limit.warn(), 1)))
+        .why(kind.why());
   }
 
   /** Whether it will be less when finished than it is now. */

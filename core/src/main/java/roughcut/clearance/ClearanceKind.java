@@ -14,6 +14,7 @@ import roughcut.shop.Limit;
 public enum ClearanceKind {
   STRING_MARGIN(
       Text.of("Outer string to fretboard edge"),
+      Text.of("The outer string slips off the fretboard when it is pulled sideways."),
       "string.margin",
       2.5,
       1.5,
@@ -22,6 +23,7 @@ public enum ClearanceKind {
       Text.of("2, String spacing")),
   FRETBOARD_EDGE(
       Text.of("Fretboard edge under its radius"),
+      Text.of("Fret ends lift where little wood holds their tang."),
       "fretboard.edge",
       3.5,
       Limit.NO_STOP,
@@ -31,6 +33,7 @@ public enum ClearanceKind {
 
   OUTER_STRIP(
       Text.of("Outer strip beside the outline"),
+      Text.of("A strip so narrow runs out along the neck and splits off."),
       "blank.outer-strip",
       3,
       Limit.NO_STOP,
@@ -39,6 +42,7 @@ public enum ClearanceKind {
       Text.of("3, The outline and the strips")),
   INSERT(
       Text.of("Wood beside a curved insert"),
+      Text.of("The wood splits along the curve when it is clamped."),
       "blank.insert",
       3,
       Limit.NO_STOP,
@@ -47,6 +51,7 @@ public enum ClearanceKind {
       Text.of("3, Curved strips")),
   BLANK_SIDE(
       Text.of("Blank beside the outline"),
+      Text.of("The outline can't be trimmed clean where no waste is left."),
       "blank.side",
       1.5,
       0,
@@ -55,6 +60,7 @@ public enum ClearanceKind {
       Text.of("3, Sizes")),
   HEEL_STOCK(
       Text.of("Blank under the heel"),
+      Text.of("Planing and sanding the heel goes below its final size."),
       "heel.stock",
       0.5,
       0,
@@ -64,6 +70,7 @@ public enum ClearanceKind {
 
   SHAFT_STOCK(
       Text.of("Shaft over its back contour"),
+      Text.of("The back is flat where it should be round."),
       "shaft.stock",
       0.5,
       0,
@@ -72,6 +79,7 @@ public enum ClearanceKind {
       Text.of("4, Side profile")),
   ROD(
       Text.of("Neck under the truss rod"),
+      Text.of("The rod pushes through the back when it is tightened."),
       "rod.least",
       3.5,
       2.5,
@@ -80,6 +88,7 @@ public enum ClearanceKind {
       Text.of("4, What remains")),
   STIFFENER(
       Text.of("Neck under a stiffener"),
+      Text.of("The channel shows or feels soft through the back."),
       "stiffener.least",
       3.5,
       2.5,
@@ -88,6 +97,7 @@ public enum ClearanceKind {
       Text.of("4, What remains")),
   STIFFENER_BETWEEN(
       Text.of("Between rod and stiffener"),
+      Text.of("The wall between the channels breaks out under the cutter."),
       "stiffener.between",
       3,
       2,
@@ -96,6 +106,7 @@ public enum ClearanceKind {
       Text.of("4, Truss rod and stiffeners")),
   ACCESS_BACK(
       Text.of("Access hole to the headstock back"),
+      Text.of("The hole comes out in the back of the headstock."),
       "access.back",
       3,
       1.5,
@@ -104,6 +115,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: bore and anything")),
   ACCESS_NUT(
       Text.of("Access hole to the nut"),
+      Text.of("The nut has nothing to sit on, and its seat breaks out."),
       "access.nut",
       1.5,
       0,
@@ -112,6 +124,7 @@ public enum ClearanceKind {
       Text.of("4, Access hole")),
   ACCESS_KEY(
       Text.of("Room around the key in its hole"),
+      Text.of("The key jams before it turns the rod."),
       "access.key",
       0.6,
       0.2,
@@ -120,6 +133,7 @@ public enum ClearanceKind {
       Text.of("4, Access hole")),
   ACCESS_OVER(
       Text.of("Wood over the access at the fretboard end"),
+      Text.of("The wood over the key breaks away."),
       "access.over",
       1.5,
       0.8,
@@ -128,6 +142,7 @@ public enum ClearanceKind {
       Text.of("4, at the fretboard's end")),
   ACCESS_TUNER(
       Text.of("Access hole to a tuner hole"),
+      Text.of("The wood between the two holes breaks out."),
       "access.tuner",
       3,
       1.5,
@@ -136,6 +151,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: bore and anything")),
   ACCESS_REACH(
       Text.of("Clearance of the key"),
+      Text.of("The key doesn't reach the rod."),
       "access.reach",
       1,
       0,
@@ -144,6 +160,7 @@ public enum ClearanceKind {
       Text.of("4, at the fretboard's end")),
   SPLINE_BACK(
       Text.of("Neck under a spline"),
+      Text.of("The spline shows when the back is carved."),
       "spline.back",
       3.5,
       2.5,
@@ -152,6 +169,7 @@ public enum ClearanceKind {
       Text.of("4, What remains")),
   SPLINE_ROD(
       Text.of("Between spline and rod"),
+      Text.of("The wall to the rod channel breaks out."),
       "spline.rod",
       3,
       2,
@@ -160,6 +178,7 @@ public enum ClearanceKind {
       Text.of("4, Truss rod and stiffeners")),
   TUNER_EDGE(
       Text.of("Tuner hole to the headstock edge"),
+      Text.of("The wood beside the hole splits when the tuner is screwed tight."),
       "tuner.edge",
       6,
       4,
@@ -168,6 +187,7 @@ public enum ClearanceKind {
       Text.of("4, Head")),
   TUNER_POST(
       Text.of("Tuner hole to the next string"),
+      Text.of("The string rubs on another post and goes out of tune."),
       "tuner.post",
       1.5,
       Limit.NO_STOP,
@@ -176,6 +196,7 @@ public enum ClearanceKind {
       Text.of("4, Head")),
   TUNER_BODY(
       Text.of("Between tuners"),
+      Text.of("Two tuners can't be mounted side by side."),
       "tuner.body",
       1,
       0,
@@ -185,6 +206,7 @@ public enum ClearanceKind {
 
   SLOT(
       Text.of("Fretboard under a fret slot"),
+      Text.of("The fretboard breaks along the slot when the fret is pressed."),
       "slot.under",
       1.5,
       0.8,
@@ -193,6 +215,7 @@ public enum ClearanceKind {
       Text.of("5, Slots")),
   NOTCH(
       Text.of("Fretboard beside its end notch"),
+      Text.of("The wood beside the notch breaks off."),
       "fretboard.notch",
       2,
       1,
@@ -201,6 +224,7 @@ public enum ClearanceKind {
       Text.of("4, at the fretboard's end")),
   SIDE_DOT(
       Text.of("Around a side dot"),
+      Text.of("The drill runs into the slot or the glue line."),
       "marker.side",
       1,
       0.3,
@@ -211,6 +235,7 @@ public enum ClearanceKind {
   /** Times the screw's diameter. */
   POCKET_FLOOR_BOLTED(
       Text.of("Pocket floor, bolted neck"),
+      Text.of("The neck screws pull through the floor."),
       "pocket.floor",
       3.5,
       2.5,
@@ -219,6 +244,7 @@ public enum ClearanceKind {
       Text.of("6, Neck pocket")),
   POCKET_FLOOR_GLUED(
       Text.of("Pocket floor, glued neck"),
+      Text.of("The floor gives under the pull of the strings, and the neck leans."),
       "pocket.floor",
       12,
       8,
@@ -227,6 +253,7 @@ public enum ClearanceKind {
       Text.of("6, Neck pocket")),
   BOLT_TIP(
       Text.of("Neck beyond a bolt tip"),
+      Text.of("The bolt comes out through the fretboard."),
       "bolt.tip",
       3,
       1.5,
@@ -236,6 +263,7 @@ public enum ClearanceKind {
   /** Times the screw's diameter. */
   BOLT_EDGE(
       Text.of("Bolt to the heel edge"),
+      Text.of("The heel splits when the bolt is tightened."),
       "bolt.edge",
       2,
       1.5,
@@ -244,6 +272,7 @@ public enum ClearanceKind {
       Text.of("6, Neck pocket, Fixing")),
   BOLT_SEAT(
       Text.of("Wood under a bolt head"),
+      Text.of("The head pulls into the wood."),
       "bolt.seat",
       5,
       3,
@@ -252,6 +281,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: rout floor and opposite face")),
   BOLT_CHANNEL(
       Text.of("Bolt to the rod channel"),
+      Text.of("The bolt runs into the rod channel."),
       "bolt.channel",
       2,
       1,
@@ -261,6 +291,7 @@ public enum ClearanceKind {
 
   FLOOR(
       Text.of("Floor of a rout"),
+      Text.of("The floor sounds hollow and breaks when something is dropped on it."),
       "body.floor",
       5,
       3,
@@ -269,6 +300,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: rout floor and opposite face")),
   CONTROL_TOP(
       Text.of("Top over a control cavity"),
+      Text.of("The controls' nuts pull through the top."),
       "body.control-top",
       3.5,
       2,
@@ -277,6 +309,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: a control cavity's top")),
   EDGE(
       Text.of("Rout to the body outline"),
+      Text.of("The wall breaks out at a knock."),
       "body.edge",
       8,
       4,
@@ -285,6 +318,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: rout and body outline")),
   SAME_FACE(
       Text.of("Between routs from one face"),
+      Text.of("The wall between them breaks out under the cutter."),
       "body.same-face",
       4,
       2,
@@ -293,6 +327,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: two routs, same face")),
   OPPOSITE(
       Text.of("Between routs from both faces"),
+      Text.of("A cutter a little too deep breaks through to the other side."),
       "body.opposite",
       5,
       2.5,
@@ -301,6 +336,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: two routs, opposite faces")),
   BORE(
       Text.of("Between a hole and anything"),
+      Text.of("The drill wanders and breaks through."),
       "body.bore",
       3,
       1.5,
@@ -309,6 +345,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: bore and anything")),
   SURFACE(
       Text.of("Rout to a contoured surface"),
+      Text.of("Carving or rounding the face opens the rout."),
       "body.surface",
       5,
       2.5,
@@ -317,6 +354,7 @@ public enum ClearanceKind {
       Text.of("6, What remains: rout and contoured surface")),
   JACK(
       Text.of("Wall beside the jack hole"),
+      Text.of("The wall cracks when somebody steps on the cable."),
       "body.jack",
       5,
       3,
@@ -325,6 +363,7 @@ public enum ClearanceKind {
       Text.of("6, Controls and plates: walls to both faces")),
   HIDDEN(
       Text.of("Rim that hides a rout edge"),
+      Text.of("The edge of the rout shows beside what should cover it."),
       "body.hidden",
       2,
       1,
@@ -333,6 +372,7 @@ public enum ClearanceKind {
       Text.of("6, Pickups: rout edge hidden")),
   HARDWARE(
       Text.of("Between pieces of hardware"),
+      Text.of("The two parts touch, and one can't be mounted."),
       "body.hardware",
       1,
       0,
@@ -341,6 +381,7 @@ public enum ClearanceKind {
       Text.of("6, Controls and plates")),
   FITS(
       Text.of("Hardware in its rout"),
+      Text.of("The part doesn't go in once the finish is on."),
       "body.fits",
       0.5,
       0,
@@ -349,6 +390,7 @@ public enum ClearanceKind {
       Text.of("6, Controls and plates"));
 
   private final Text words;
+  private final Text why;
   private final String id;
   private final Limit limit;
   private final Chapter owner;
@@ -356,8 +398,16 @@ public enum ClearanceKind {
   private final Text handbook;
 
   ClearanceKind(
-      Text words, String id, double warn, double fail, Chapter owner, Text view, Text handbook) {
+      Text words,
+      Text why,
+      String id,
+      double warn,
+      double fail,
+      Chapter owner,
+      Text view,
+      Text handbook) {
     this.words = words;
+    this.why = why;
     this.id = id;
     this.limit = new Limit(warn, fail);
     this.owner = owner;
@@ -373,6 +423,11 @@ public enum ClearanceKind {
   /** What is measured, to tell kinds apart by. */
   public Text words() {
     return words;
+  }
+
+  /** What happens to the wood where too little is left: one sentence. */
+  public Text why() {
+    return why;
   }
 
   /** Whether its usual limits are told in diameters of a screw. */

@@ -14,9 +14,9 @@ import roughcut.measure.Units;
  *
  * @param where id of the decision whose field it belongs beside, or a board's place in the rack
  *     ({@link #ofBoard}); empty where it is of none
- * @param text what can't be or is missing, and the nearest that can where there is such
+ * @param message what can't be or is missing, why that matters, and what would mend it
  */
-public record Finding(Severity severity, Topic topic, String where, Text text) {
+public record Finding(Severity severity, Topic topic, String where, Message message) {
   /** How bad it is, the worst first. */
   public enum Severity {
     /**
@@ -61,13 +61,23 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
         : Optional.empty();
   }
 
+  /** The whole of it. */
+  public Text text() {
+    return message.text();
+  }
+
+  /** What is wrong, in one sentence. */
+  public Text what() {
+    return message.what();
+  }
+
   /** As it is read in millimetres. */
   public String words() {
-    return text.in(Units.MM);
+    return text().in(Units.MM);
   }
 
   public String words(Units units) {
-    return text.in(units);
+    return text().in(units);
   }
 
   /** Whether another tells of the same matter, be it with other numbers. */
@@ -75,7 +85,7 @@ public record Finding(Severity severity, Topic topic, String where, Text text) {
     return severity == other.severity
         && topic == other.topic
         && where.equals(other.where)
-        && text.alike(other.text);
+        && what().alike(other.what());
   }
 
   /** Whether work can't begin before it is mended. */

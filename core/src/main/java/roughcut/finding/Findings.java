@@ -3,7 +3,6 @@ package roughcut.finding;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.finding.Finding.Severity;
-import roughcut.measure.Text;
 
 /** Gathers what is found about one topic. */
 public final class Findings {
@@ -14,43 +13,50 @@ public final class Findings {
     this.topic = topic;
   }
 
-  public void impossible(String where, Text words) {
-    all.add(new Finding(Severity.IMPOSSIBLE, topic, where, words));
+  public void impossible(String where, Message message) {
+    add(new Finding(Severity.IMPOSSIBLE, topic, where, message));
   }
 
   /** What stops, beside no field. */
-  public void stop(Text words) {
-    stop("", words);
+  public void stop(Message message) {
+    stop("", message);
   }
 
-  public void stop(String where, Text words) {
-    all.add(new Finding(Severity.STOP, topic, where, words));
+  public void stop(String where, Message message) {
+    add(new Finding(Severity.STOP, topic, where, message));
   }
 
   /** What has to be there first: wood, a tool. */
-  public void get(Text words) {
-    get("", words);
+  public void get(Message message) {
+    get("", message);
   }
 
-  public void get(String where, Text words) {
-    all.add(new Finding(Severity.GET, topic, where, words));
+  public void get(String where, Message message) {
+    add(new Finding(Severity.GET, topic, where, message));
   }
 
   /** What wants a look, beside no field. */
-  public void look(Text words) {
-    look("", words);
+  public void look(Message message) {
+    look("", message);
   }
 
-  public void look(String where, Text words) {
-    all.add(new Finding(Severity.LOOK, topic, where, words));
+  public void look(String where, Message message) {
+    add(new Finding(Severity.LOOK, topic, where, message));
   }
 
   /** What stops, or else what only wants a look. */
-  public void add(boolean stops, Text words) {
+  public void add(boolean stops, Message message) {
     if (stops) {
-      stop(words);
+      stop(message);
     } else {
-      look(words);
+      look(message);
+    }
+  }
+
+  /** One matter is told once, however often it is met. */
+  private void add(Finding finding) {
+    if (!all.contains(finding)) {
+      all.add(finding);
     }
   }
 

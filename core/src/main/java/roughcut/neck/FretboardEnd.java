@@ -8,6 +8,7 @@ import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
+import roughcut.finding.Message;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -103,13 +104,15 @@ final class FretboardEnd {
             Text.of("try the key with the fretboard held in place"));
   }
 
-  private static Optional<Text> trouble(Value way, Value notch, boolean notched) {
+  private static Optional<Message> trouble(Value way, Value notch, boolean notched) {
     if (way.value() < 0) {
       return Optional.empty();
     }
     return notched && notch.value() < way.value()
         ? Optional.of(
-            Text.of("the notch ends before the adjuster: use a longer rod, or a longer notch"))
+            Message.of(Text.of("The notch ends before the adjuster."))
+                .why(Text.of("No key reaches it there."))
+                .fix(Text.of("Use a longer rod, or a longer notch.")))
         : Optional.empty();
   }
 

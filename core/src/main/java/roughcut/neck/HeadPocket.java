@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
@@ -107,8 +108,9 @@ final class HeadPocket {
             Text.of("fit the cover; its screw goes beyond the end of the pocket")),
         key.value() < 0
             ? Optional.of(
-                Text.of(
-                    "the adjuster is below the pocket floor: deepen the pocket or raise the rod"))
+                Message.of(Text.of("The adjuster is below the pocket floor."))
+                    .why(Text.of("The key doesn't fit on it."))
+                    .fix(Text.of("Deepen the pocket, or raise the rod.")))
             : Optional.empty());
   }
 

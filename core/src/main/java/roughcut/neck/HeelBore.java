@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
@@ -105,16 +106,16 @@ final class HeelBore {
             : Text.of("the key passes above the body with the neck in its pocket"));
   }
 
-  private static Optional<Text> trouble(NeckShape neck, Value length) {
+  private static Optional<Message> trouble(NeckShape neck, Value length) {
     if (neck.through()) {
       return Optional.of(
-          Text.of(
-              "a neck-through has no heel to adjust the rod from: adjust it from the "
-                  + "headstock or the fretboard end"));
+          Message.of(Text.of("A neck-through has no heel to adjust the rod from."))
+              .fix(Text.of("Adjust it from the headstock or the fretboard end.")));
     }
     return length.value() < 0
         ? Optional.of(
-            Text.of("rod and recess reach past the heel end: use a shorter rod or recess"))
+            Message.of(Text.of("Rod and recess reach past the heel end."))
+                .fix(Text.of("Use a shorter rod, or a shorter recess.")))
         : Optional.empty();
   }
 

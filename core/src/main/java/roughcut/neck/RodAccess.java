@@ -2,6 +2,7 @@ package roughcut.neck;
 
 import java.util.List;
 import java.util.Optional;
+import roughcut.finding.Message;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -31,7 +32,7 @@ public record RodAccess(
     List<Outline> cuts,
     List<Point> key,
     List<Text> steps,
-    Optional<Text> trouble) {
+    Optional<Message> problem) {
 
   /**
    * What such a cut leaves.

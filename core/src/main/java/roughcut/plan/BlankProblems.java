@@ -6,6 +6,7 @@ import roughcut.design.BlankStep;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.finding.Finding;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
@@ -44,7 +45,11 @@ final class BlankProblems extends Problems {
     if (missing > Precision.NEAR && !inputs.anyDone("head.")) {
       stop(
           Measurables.BLANK_LENGTH.id(),
-          Text.of("the neck blank is {missing} too short for shaft and headstock", mm(missing)));
+          Message.of(
+                  Text.of(
+                      "The neck blank is {missing} too short for shaft and headstock.",
+                      mm(missing)))
+              .fix(Text.of("Make the headstock shorter, or glue up another blank.")));
     }
   }
 
@@ -59,11 +64,11 @@ final class BlankProblems extends Problems {
     if (halved && lost >= width) {
       add(
           Decisions.SAW_KERF,
-          Text.of(
-              "resawing loses {lost}, which leaves nothing of {width}: use a thinner saw, or "
-                  + "don't turn a half",
-              mm(lost),
-              mm(width)));
+          Message.of(
+                  Text.of(
+                      "Sawing the blank in two loses {lost} of its {width}.", mm(lost), mm(width)))
+              .why(Text.of("Nothing is left of one half."))
+              .fix(Text.of("Use a thinner blade, or don't turn a half end for end.")));
     }
   }
 }

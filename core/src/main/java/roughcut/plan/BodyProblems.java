@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Text;
@@ -16,6 +17,11 @@ import roughcut.rout.BodyCuts;
  * out.
  */
 final class BodyProblems extends Problems {
+  /** What a body is long, mm; an outline beyond that was drawn in another unit. */
+  private static final double SHORTEST = 150;
+
+  private static final double LONGEST = 900;
+
   private BodyProblems(EffectiveInputs inputs) {
     super(inputs, Topic.BODY);
   }
@@ -40,14 +46,17 @@ final class BodyProblems extends Problems {
                     inputs.design().drawn().isPresent()
                         ? SurfaceDecisions.OUTLINE_TURN.id()
                         : crossed(),
-                    Text.of(
-                        p.y() < 0
-                            ? "the outline crosses itself {x} from the nut line, {size} to the "
-                                + "bass side"
-                            : "the outline crosses itself {x} from the nut line, {size} to the "
-                                + "treble side",
-                        mm(p.x()),
-                        mm(Math.abs(p.y())))));
+                    Message.of(
+                            Text.of(
+                                p.y() < 0
+                                    ? "The outline crosses itself {x} from the nut line, {size} "
+                                        + "to the bass side."
+                                    : "The outline crosses itself {x} from the nut line, {size} "
+                                        + "to the treble side.",
+                                mm(p.x()),
+                                mm(Math.abs(p.y()))))
+                        .why(Text.of("A bearing can't follow such a template."))
+                        .fix(Text.of("Move the points there apart."))));
     inputs
         .design()
         .drawn()
@@ -56,22 +65,29 @@ final class BodyProblems extends Problems {
             d ->
                 add(
                     SurfaceDecisions.OUTLINE_TURN.id(),
-                    Text.of(
-                        "the path in {source} is open: its ends are {open} apart. A straight "
-                            + "line closes it",
-                        d.source(),
-                        mm(d.open()))));
+                    Message.of(
+                            Text.of(
+                                "The path in {source} is open: its ends are {open} apart.",
+                                d.source(),
+                                mm(d.open())))
+                        .why(Text.of("A straight line closes it for now."))
+                        .fix(Text.of("Close it in the drawing and import it again."))));
     if (inputs.design().drawn().isPresent()) {
       double length = outline.bounds().width();
-      if (length < 150 || length > 900) {
+      if (length < SHORTEST || length > LONGEST) {
         add(
             SurfaceDecisions.OUTLINE_SCALE.id(),
-            Text.of(
-                length < 150
-                    ? "the imported outline is {length} long: was it drawn in inches, 25.4 times "
-                        + "as large?"
-                    : "the imported outline is {length} long: was it drawn in another unit?",
-                mm(length)));
+            Message.of(Text.of("The imported outline is {length} long.", mm(length)))
+                .why(
+                    Text.of(
+                        "No body is: they are {least} to {most} long.",
+                        Text.length(SHORTEST, 0),
+                        Text.length(LONGEST, 0)))
+                .fix(
+                    Text.of(
+                        length < SHORTEST
+                            ? "If it was drawn in inches, set the scale to 25.4."
+                            : "Set the scale to the unit that it was drawn in.")));
       }
     }
   }
@@ -82,9 +98,14 @@ final class BodyProblems extends Problems {
     if (binding > 0 && round > binding) {
       add(
           SurfaceDecisions.ROUND_TOP,
-          Text.of(
-              "cuts the binding away: the maximum is {binding}, the depth of the binding channel",
-              mm(binding)));
+          Message.of(
+                  Text.of(
+                      "The round-over cuts the binding away: {round}, with a binding {binding} "
+                          + "wide.",
+                      mm(round),
+                      mm(binding)))
+              .why(Text.of("The cutter goes through it into the wood behind."))
+              .fix(Text.of("Round the edge by at most {binding}.", mm(binding))));
     }
   }
 
@@ -92,10 +113,11 @@ final class BodyProblems extends Problems {
     add(
         BodyDecisions.BODY_WAIST,
         none.waist().isPresent()
-            ? Text.of(
-                "no smooth curve has this waist with these bouts: at most {waist}",
-                mm(none.waist().getAsDouble()))
-            : Text.of("no smooth curve has these two bouts, whatever the waist"));
+            ? Message.of(Text.of("No smooth curve has this waist with these bouts."))
+                .fix(
+                    Text.of("Make the waist at most {waist} wide.", mm(none.waist().getAsDouble())))
+            : Message.of(Text.of("No smooth curve has these two bouts, whatever the waist."))
+                .fix(Text.of("Make the bouts more alike, or the body longer.")));
   }
 
   /** The first point of our own curve that was moved, or else its length. */

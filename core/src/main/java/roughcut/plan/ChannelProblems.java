@@ -7,6 +7,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
@@ -42,11 +43,16 @@ final class ChannelProblems {
     if (inputs.done(OperationId.ROD_ACCESS) && accessBack.filter(b -> b.value() < 0).isPresent()) {
       found.stop(
           NeckDecisions.ACCESS_BORE.id(),
-          Text.of(
-              "the access hole went {value} through the back of the neck: glue in a plug of "
-                  + "the same wood, grain along the neck, carve the back over it and drill again. "
-                  + "A fuller volute or a back veneer covers what shows",
-              Text.length(-accessBack.get().value(), 1)));
+          Message.of(
+                  Text.of(
+                      "The access hole went {value} through the back of the neck.",
+                      Text.length(-accessBack.get().value(), 1)))
+              .why(Text.of("The hole shows, and the neck is weakest there."))
+              .fix(
+                  Text.of(
+                      "Glue in a plug of the same wood, grain along the neck, carve the back "
+                          + "over it and drill again. A fuller volute or a back veneer covers "
+                          + "what shows.")));
     }
     return found.list();
   }
@@ -68,13 +74,13 @@ final class ChannelProblems {
             ", ");
     found.stop(
         tried.get(0).off().get().id(),
-        Text.of(
-            off.getMax() - off.getMin() > SET
-                ? "{run}: the trial cut is {where}. The channel would run out along the neck: "
-                    + "set the fence parallel or true the edge, and try again"
-                : "{run}: the trial cut is {where}. Move the fence by that and try again",
-            run.name(),
-            where));
+        Message.of(Text.of("{run}: the trial cut is {where}.", run.name(), where))
+            .why(Text.of("The channel would be off the centre line by as much."))
+            .fix(
+                Text.of(
+                    off.getMax() - off.getMin() > SET
+                        ? "Set the fence parallel or true the edge, and make another trial cut."
+                        : "Move the fence by that, and make another trial cut.")));
   }
 
   private static Text way(double off) {

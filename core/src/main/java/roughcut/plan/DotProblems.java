@@ -5,6 +5,7 @@ import java.util.List;
 import roughcut.design.FretboardDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Markers;
 import roughcut.layout.FretLayout;
@@ -47,12 +48,17 @@ final class DotProblems {
                   ? FretboardDecisions.MARKER_ASIDE
                   : FretboardDecisions.MARKER_DIAMETER)
               .id(),
-          Text.of(
-              over.size() == 1
-                  ? "the position marker at fret {frets} overhangs the fretboard edge by {most}"
-                  : "the position markers at frets {frets} overhang the fretboard edge by {most}",
-              listed(over),
-              Text.length(most, 1)));
+          Message.of(
+                  Text.of(
+                      over.size() == 1
+                          ? "The position marker at fret {frets} overhangs the fretboard edge by "
+                              + "{most}."
+                          : "The position markers at frets {frets} overhang the fretboard edge by "
+                              + "{most}.",
+                      listed(over),
+                      Text.length(most, 1)))
+              .why(Text.of("The hole would break out of the edge."))
+              .fix(Text.of("Make it smaller, or move it nearer the centre line.")));
     }
   }
 
@@ -82,14 +88,15 @@ final class DotProblems {
     if (!cut.isEmpty()) {
       found.stop(
           FretboardDecisions.MARKER_DIAMETER.id(),
-          Text.of(
-              cut.size() == 1
-                  ? "the position marker at fret {frets} reaches into the slots beside it: make it "
-                      + "smaller than {room}"
-                  : "the position markers at frets {frets} reach into the slots beside them: make "
-                      + "them smaller than {room}",
-              listed(cut),
-              Text.length(room, 1)));
+          Message.of(
+                  Text.of(
+                      cut.size() == 1
+                          ? "The position marker at fret {frets} reaches into the slots beside it."
+                          : "The position markers at frets {frets} reach into the slots beside "
+                              + "them.",
+                      listed(cut)))
+              .why(Text.of("The wire has nothing to hold in there."))
+              .fix(Text.of("Use markers smaller than {room}.", Text.length(room, 1))));
     }
   }
 

@@ -6,6 +6,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.geometry.RootSearch;
 import roughcut.layout.FretLayout;
@@ -54,10 +55,13 @@ final class LayoutProblems extends Problems {
                       / Math.log(2));
       add(
           Decisions.FRETS,
-          Text.of(
-              "the last frets would be {last} apart; this scale takes at most {max} frets",
-              mm(last),
-              Math.max(1, most)));
+          Message.of(
+                  Text.of(
+                      "The last frets are {last} apart, under the {least} minimum.",
+                      mm(last),
+                      mm(CLOSEST_FRETS)))
+              .why(Text.of("Two frets so close can't be seated."))
+              .fix(Text.of("This scale takes at most {max} frets.", Math.max(1, most))));
     }
   }
 
@@ -70,7 +74,7 @@ final class LayoutProblems extends Problems {
       return;
     }
     // Where the second width is given at the end, another end makes another taper.
-    Text enough =
+    Text fix =
         RootSearch.of(
                 p -> Math.max(out(frets, taper, p, -1), out(frets, taper, p, 1)),
                 now,
@@ -79,18 +83,20 @@ final class LayoutProblems extends Problems {
                 Precision.NEAR)
             .stream()
             .findFirst()
-            .map(p -> Text.of("at least {p}", mm(p)))
-            .orElse(Text.of("no fretboard end is far enough: make the two scales less different"));
+            .map(p -> Text.of("Leave at least {p} behind the last fret.", mm(p)))
+            .orElse(Text.of("No fretboard end is far enough: make the two scales more alike."));
     add(
         Decisions.FRETBOARD_PAST_LAST,
-        Text.of(
-            side < 0
-                ? "the last slot runs out of the fretboard end on the bass side, by {past}; "
-                    + "{enough}"
-                : "the last slot runs out of the fretboard end on the treble side, by {past}; "
-                    + "{enough}",
-            mm(past),
-            enough));
+        Message.of(
+                Text.of(
+                    side < 0
+                        ? "The last slot runs out of the fretboard end on the bass side, by "
+                            + "{past}."
+                        : "The last slot runs out of the fretboard end on the treble side, by "
+                            + "{past}.",
+                    mm(past)))
+            .why(Text.of("The corner of the fretboard would break off."))
+            .fix(fix));
   }
 
   private double out(FretLayout frets, FretboardTaper taper, double pastLast, int side) {
@@ -107,27 +113,48 @@ final class LayoutProblems extends Problems {
     if (strings.spread().value() <= 0) {
       add(
           Decisions.NUT_EDGE_MARGIN,
-          Text.of(
-              "the margins leave no room for strings; at most {length}",
-              mm(of(Decisions.NUT_WIDTH) / 2 - 1)));
+          Message.of(Text.of("The edge margins leave no room for strings at the nut."))
+              .fix(
+                  Text.of(
+                      "Make the margin at most {length}, or the nut wider.",
+                      mm(of(Decisions.NUT_WIDTH) / 2 - 1))));
     } else if (strings.gap() != null && strings.gap().value() <= 0) {
       add(
           Decisions.NUT_WIDTH,
-          Text.of("the strings would touch at the nut: make the nut wider or the margin smaller"));
+          Message.of(Text.of("The strings touch at the nut."))
+              .fix(Text.of("Make the nut wider, or the edge margin smaller.")));
     }
   }
 
   private void radius(FretboardTaper taper) {
-    radius(Decisions.RADIUS_NUT, taper.halfWidth(0));
-    radius(Decisions.RADIUS_END, taper.halfWidth(taper.end().value()));
+    radius(
+        Decisions.RADIUS_NUT,
+        taper.halfWidth(0),
+        Text.of(
+            "The radius at the nut is {now}, less than half the fretboard's width there.",
+            mm(of(Decisions.RADIUS_NUT))));
+    radius(
+        Decisions.RADIUS_END,
+        taper.halfWidth(taper.end().value()),
+        Text.of(
+            "The radius at the end is {now}, less than half the fretboard's width there.",
+            mm(of(Decisions.RADIUS_END))));
     if (taper.width(of(Decisions.HEEL_END)) < 10 || taper.width(taper.end().value()) < 10) {
-      add(Decisions.FRETBOARD_END_WIDTH, Text.of("the neck would taper to nothing before its end"));
+      add(
+          Decisions.FRETBOARD_END_WIDTH,
+          Message.of(Text.of("The neck tapers to less than {least} before its end.", mm(10)))
+              .why(Text.of("Rod and bolts need that wood."))
+              .fix(Text.of("Make the fretboard wider at its end.")));
     }
   }
 
-  private void radius(NumberDecision decision, double half) {
+  private void radius(NumberDecision decision, double half, Text what) {
     if (of(decision) < half) {
-      add(decision, Text.of("less than half the fretboard width; at least {half}", mm(half)));
+      add(
+          decision,
+          Message.of(what)
+              .why(Text.of("The face would be rounder than the board is wide."))
+              .fix(Text.of("Use at least {half}.", mm(half))));
     }
   }
 
@@ -137,9 +164,13 @@ final class LayoutProblems extends Problems {
     if (octave > 0 && !MultiscaleLayout.ofThisNeck(2 * octave, MultiscaleLayout.drawn(inputs))) {
       add(
           StringDecisions.NUT_TO_OCTAVE,
-          Text.of(
-              "can't belong to this neck, with its octave fret planned at {length}; it is ignored",
-              mm(MultiscaleLayout.drawn(inputs) / 2)));
+          Message.of(
+                  Text.of(
+                      "The distance from nut to octave can't belong to this neck: its octave fret "
+                          + "is planned at {length}.",
+                      mm(MultiscaleLayout.drawn(inputs) / 2)))
+              .why(Text.of("The number is ignored."))
+              .fix(Text.of("Measure from the nut line to the middle of fret 12 again.")));
     }
   }
 
@@ -149,25 +180,45 @@ final class LayoutProblems extends Problems {
       if (of(scale) > 0 && of(scale) < Decisions.SCALE_LENGTH.least()) {
         add(
             scale,
-            Text.of("too short; at least {least}, or 0", mm(Decisions.SCALE_LENGTH.least())));
+            Message.of(
+                    Text.of(
+                        scale.equals(StringDecisions.SCALE_BASS)
+                            ? "The bass-side scale is too short: {now}."
+                            : "The treble-side scale is too short: {now}.",
+                        mm(of(scale))))
+                .fix(
+                    Text.of(
+                        "Use at least {least}, or 0 for the scale length.",
+                        mm(Decisions.SCALE_LENGTH.least()))));
       }
     }
     if (frets.fan().treble() > frets.fan().bass()) {
       add(
           StringDecisions.SCALE_TREBLE,
-          Text.of("longer than the bass side; at most {bass}", mm(frets.fan().bass())));
+          Message.of(
+                  Text.of(
+                      "The treble-side scale is longer than the bass side: {treble}, against "
+                          + "{bass}.",
+                      mm(frets.fan().treble()),
+                      mm(frets.fan().bass())))
+              .fix(Text.of("Use at most {bass}.", mm(frets.fan().bass()))));
     }
     double end = frets.last().x() + of(Decisions.FRETBOARD_PAST_LAST);
     if (end >= frets.scale().value() - 10) {
       double room = frets.scale().value() - 10 - frets.last().x();
       add(
           Decisions.FRETBOARD_PAST_LAST,
-          Text.of("the fretboard would reach the saddle; at most {max}", mm(Math.max(0, room))));
+          Message.of(Text.of("The fretboard reaches the saddle line."))
+              .fix(Text.of("Leave at most {max} behind the last fret.", mm(Math.max(0, room)))));
     }
     if (of(Decisions.JOINT_X) >= frets.scale().value() - 20) {
       add(
           Decisions.JOINT_X,
-          Text.of("beyond the saddle line; at most {length}", mm(frets.scale().value() - 20)));
+          Message.of(Text.of("The body edge is beyond the saddle line."))
+              .fix(
+                  Text.of(
+                      "Put it at most {length} from the nut line.",
+                      mm(frets.scale().value() - 20))));
     }
   }
 }

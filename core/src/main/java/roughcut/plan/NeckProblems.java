@@ -6,6 +6,7 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Precision;
@@ -47,10 +48,20 @@ final class NeckProblems extends Problems {
       if (of(thickness) < least) {
         add(
             thickness,
-            Text.of(
-                "leaves less than {length} of neck under the fretboard; at least {least}",
-                Text.length(3, 0),
-                mm(least)));
+            Message.of(
+                    Text.of(
+                        thickness.equals(Decisions.THICKNESS_1)
+                            ? "The neck is {now} thick at fret 1, under the {least} minimum."
+                            : "The neck is {now} thick at fret 12, under the {least} minimum.",
+                        mm(of(thickness)),
+                        mm(least)))
+                .why(
+                    Text.of(
+                        "Less than {length} of wood is left under the fretboard.",
+                        Text.length(3, 0)))
+                .fix(
+                    Text.of(
+                        "Make it at least {least} there, or the fretboard thinner.", mm(least))));
       }
     }
     double slope =
@@ -58,7 +69,9 @@ final class NeckProblems extends Problems {
     if (Math.abs(slope) > 0.1) {
       add(
           Decisions.THICKNESS_12,
-          Text.of("too far from the thickness at fret 1: the back would slope more than 1 in 10"));
+          Message.of(Text.of("The neck's thickness at frets 1 and 12 is too far apart."))
+              .why(Text.of("The back would slope more than 1 in 10."))
+              .fix(Text.of("Make the two more alike.")));
     }
   }
 
@@ -70,9 +83,16 @@ final class NeckProblems extends Problems {
     if (of(Decisions.HEAD_THICKNESS) > of(Decisions.SHAFT_THICKNESS)) {
       add(
           Decisions.HEAD_THICKNESS,
-          Text.of(
-              "thicker than the shaft it is sawn from; at most {of}",
-              mm(of(Decisions.SHAFT_THICKNESS))));
+          Message.of(
+                  Text.of(
+                      "The headstock is thicker than the shaft it is sawn from: {now}, against "
+                          + "{of}.",
+                      mm(of(Decisions.HEAD_THICKNESS)),
+                      mm(of(Decisions.SHAFT_THICKNESS))))
+              .fix(
+                  Text.of(
+                      "Make the headstock at most {of} thick, or start from a thicker shaft.",
+                      mm(of(Decisions.SHAFT_THICKNESS)))));
     }
     double bevel = of(Decisions.SHAFT_THICKNESS) / Math.sin(theta);
     boolean across =
@@ -83,9 +103,19 @@ final class NeckProblems extends Problems {
     if (across && bevel >= of(Decisions.HEAD_LENGTH)) {
       add(
           Decisions.HEAD_LENGTH,
-          Text.of("shorter than the bevel of {bevel} that forms its first part", mm(bevel)));
+          Message.of(
+                  Text.of(
+                      "The headstock is shorter than the {bevel} bevel that forms its first part.",
+                      mm(bevel)))
+              .fix(
+                  Text.of(
+                      "Make the headstock longer or its angle steeper, or join under the "
+                          + "fretboard.")));
     } else if (bevel - HeadLine.of(inputs).nutThickness().value() > of(Decisions.JOINT_X)) {
-      add(Decisions.HEAD_ANGLE, Text.of("so flat that the scarf would reach into the body"));
+      add(
+          Decisions.HEAD_ANGLE,
+          Message.of(Text.of("The headstock angle is so flat that the scarf reaches the body."))
+              .fix(Text.of("Use a steeper angle, or a thinner shaft.")));
     }
   }
 
@@ -93,8 +123,12 @@ final class NeckProblems extends Problems {
     if (of(Decisions.HEEL_END) < of(Decisions.JOINT_X) + 10) {
       add(
           Decisions.HEEL_END,
-          Text.of(
-              "must be behind the body edge; at least {length}", mm(of(Decisions.JOINT_X) + 10)));
+          Message.of(Text.of("The heel ends before it is seated behind the body edge."))
+              .why(Text.of("The neck needs {length} in the body to be seated.", Text.length(10, 0)))
+              .fix(
+                  Text.of(
+                      "End the heel at least {length} from the nut line.",
+                      mm(of(Decisions.JOINT_X) + 10))));
     }
   }
 
@@ -103,11 +137,15 @@ final class NeckProblems extends Problems {
     if (of(Decisions.ROD_LENGTH) > room) {
       add(
           Decisions.ROD_LENGTH,
-          Text.of("longer than the neck behind its start; at most {room}", mm(room)));
+          Message.of(Text.of("The truss rod is longer than the neck behind its start."))
+              .fix(Text.of("Use a rod of at most {room}, or start it nearer the nut.", mm(room))));
     }
     double width = Math.min(of(Decisions.NUT_WIDTH), of(Decisions.FRETBOARD_END_WIDTH));
     if (of(Decisions.ROD_WIDTH) >= width) {
-      add(Decisions.ROD_WIDTH, Text.of("wider than the neck; less than {width}", mm(width)));
+      add(
+          Decisions.ROD_WIDTH,
+          Message.of(Text.of("The rod channel is as wide as the neck at its narrowest."))
+              .fix(Text.of("Use a rod less than {width} wide.", mm(width))));
     }
   }
 
@@ -122,9 +160,14 @@ final class NeckProblems extends Problems {
     if (of(Decisions.ROD_DEPTH) >= thinnest) {
       add(
           Decisions.ROD_DEPTH,
-          Text.of(
-              "deeper than the carved neck, which is {thinnest} there; make it less",
-              mm(thinnest)));
+          Message.of(
+                  Text.of(
+                      "The rod channel is deeper than the carved neck: {now}, where the neck has "
+                          + "{thinnest}.",
+                      mm(of(Decisions.ROD_DEPTH)),
+                      mm(thinnest)))
+              .why(Text.of("The rod would show in the back."))
+              .fix(Text.of("Use a shallower rod, or a thicker neck.")));
     }
     cutter(NeckDecisions.CHANNEL_CUTTER, Decisions.ROD_WIDTH, "rod");
     if (of(NeckDecisions.STIFFENERS) < 2) {
@@ -135,7 +178,8 @@ final class NeckProblems extends Problems {
     if (of(NeckDecisions.STIFFENER_LENGTH) > room) {
       add(
           NeckDecisions.STIFFENER_LENGTH,
-          Text.of("longer than the neck behind its start; at most {room}", mm(room)));
+          Message.of(Text.of("The stiffeners are longer than the neck behind their start."))
+              .fix(Text.of("Use at most {room}, or start them nearer the nut.", mm(room))));
     }
     double screws = of(FretboardDecisions.NUT_SCREWS);
     boolean locking =
@@ -146,14 +190,16 @@ final class NeckProblems extends Problems {
     if (locking && of(NeckDecisions.STIFFENER_START) < screws) {
       add(
           NeckDecisions.STIFFENER_START,
-          Text.of("hits the locking nut screws; at least {screws}", mm(screws)));
+          Message.of(Text.of("The stiffeners run into the locking nut's screws."))
+              .fix(Text.of("Start them at least {screws} from the nut line.", mm(screws))));
     }
     double side =
         neck.halfWidth(of(NeckDecisions.STIFFENER_START)) - of(NeckDecisions.STIFFENER_WIDTH) / 2;
     if (of(NeckDecisions.STIFFENER_HEAD) >= side) {
       add(
           NeckDecisions.STIFFENER_HEAD,
-          Text.of("comes out of the side of the neck; less than {side}", mm(side)));
+          Message.of(Text.of("The stiffeners come out of the side of the neck at the headstock."))
+              .fix(Text.of("Put them less than {side} from the centre line there.", mm(side))));
     }
   }
 
@@ -162,7 +208,14 @@ final class NeckProblems extends Problems {
     if (of(cutter) > of(channel) + Precision.TOUCHING) {
       add(
           cutter,
-          Text.of("wider than the {whose} channel; at most {of}", Text.of(whose), mm(of(channel))));
+          Message.of(
+                  Text.of(
+                      "The cutter is {now}, wider than the {whose} channel of {of}.",
+                      mm(of(cutter)),
+                      Text.of(whose),
+                      mm(of(channel))))
+              .why(Text.of("A channel comes out no narrower than its cutter."))
+              .fix(Text.of("Use a cutter of at most {of}.", mm(of(channel)))));
     }
   }
 
@@ -178,8 +231,8 @@ final class NeckProblems extends Problems {
   private void access(NeckDetails details) {
     details
         .keyWay()
-        .flatMap(RodAccess::trouble)
-        .ifPresent(words -> add(NeckDecisions.ROD_REACH, words));
+        .flatMap(RodAccess::problem)
+        .ifPresent(problem -> add(NeckDecisions.ROD_REACH, problem));
     boolean bored =
         switch (inputs.get(NeckDecisions.ROD_REACH)) {
           case HEAD_BORE -> true;
@@ -193,10 +246,12 @@ final class NeckProblems extends Problems {
       double tilt = leastTilt(head);
       add(
           NeckDecisions.ACCESS_TILT,
-          Text.of(
-              "the access hole never meets the headstock face: tilt the drill at least "
-                  + "{number}°, or adjust the rod from elsewhere",
-              Text.fixed(tilt, 1)));
+          Message.of(Text.of("The access hole never meets the headstock face."))
+              .why(Text.of("No key would reach the rod."))
+              .fix(
+                  Text.of(
+                      "Tilt the drill at least {number}°, or adjust the rod from elsewhere.",
+                      Text.fixed(tilt, 1))));
     }
   }
 }

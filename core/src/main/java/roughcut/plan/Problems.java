@@ -5,6 +5,7 @@ import roughcut.design.Decision;
 import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
@@ -23,15 +24,15 @@ abstract class Problems {
     return inputs.get(decision).value();
   }
 
-  final void add(Decision decision, Text message) {
+  final void add(Decision decision, Message message) {
     add(decision.id(), message);
   }
 
-  final void add(String decision, Text message) {
+  final void add(String decision, Message message) {
     found.impossible(decision, message);
   }
 
-  final void stop(String where, Text message) {
+  final void stop(String where, Message message) {
     found.stop(where, message);
   }
 

@@ -14,6 +14,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.fretboard.FretboardWork;
 import roughcut.fretboard.Markers;
@@ -58,13 +59,17 @@ final class Readiness {
     if (wood && cuts.pocket().isPresent() && beyond > Precision.NEAR && deep > Precision.NEAR) {
       found.stop(
           StringDecisions.EXPOSED.id(),
-          Text.of(
-              "the fretboard runs {beyond} beyond the pocket and is {deep} inside the body "
-                  + "there: use a longer heel, a shorter fretboard, or {more} more height above "
-                  + "the body",
-              Text.length(beyond, 1),
-              Text.length(deep, 1),
-              Text.length(deep, 1)));
+          Message.of(
+                  Text.of(
+                      "The fretboard runs {beyond} beyond the pocket, {deep} inside the body.",
+                      Text.length(beyond, 1),
+                      Text.length(deep, 1)))
+              .why(Text.of("There is wood where it would lie, so the neck can't be seated."))
+              .fix(
+                  Text.of(
+                      "Use a longer heel, a shorter fretboard, or {more} more height above the "
+                          + "body.",
+                      Text.length(deep, 1))));
     }
     return found.list();
   }
@@ -98,13 +103,13 @@ final class Readiness {
                 .distinct()
                 .collect(Collectors.joining(", "));
         found.look(
-            alike.isEmpty()
-                ? Text.of("shop.json has a limit for “{kind}”, which is no kind of clearance", kind)
-                : Text.of(
-                    "shop.json has a limit for “{kind}”, which is no kind of clearance; similar "
-                        + "ones: {alike}",
-                    kind,
-                    alike));
+            Message.of(
+                    Text.of(
+                        "Your shop has a limit for “{kind}”, which is no kind of clearance.", kind))
+                .fix(
+                    alike.isEmpty()
+                        ? Text.of("Take it out of shop.json.")
+                        : Text.of("In shop.json, use one of these names: {alike}.", alike)));
       }
     }
     return found.list();
@@ -113,7 +118,7 @@ final class Readiness {
   static List<Finding> strings(Heights heights, Bridge bridge) {
     Findings strings = new Findings(Topic.STRINGS);
     if (!heights.reaches(bridge.kind())) {
-      strings.stop(StringDecisions.BRIDGE.id(), heights.reach(bridge.kind()));
+      strings.stop(StringDecisions.BRIDGE.id(), heights.outOfReach(bridge.kind()));
     }
     return strings.list();
   }
@@ -124,11 +129,20 @@ final class Readiness {
     Findings routs = new Findings(Topic.ROUTS);
     for (RoutPlan rout : cuts.routs()) {
       if (rout.template().owned().isPresent() && !rout.template().say().isEmpty()) {
-        routs.look(Text.of("template {rout}: {say}", rout.words(), rout.template().say()));
+        routs.look(
+            Message.of(
+                Text.of(
+                    "The template for the {rout}: {say}.", rout.words(), rout.template().say())));
       }
       rout.plan()
           .missing()
-          .ifPresent(words -> routs.get(Text.of("{rout}: {words}", rout.words(), words)));
+          .ifPresent(
+              lack ->
+                  routs.get(
+                      Message.of(
+                              Text.of(
+                                  "{rout}: {problem}", rout.words().capital(), lack.what().small()))
+                          .fix(lack.fix())));
     }
     all.addAll(routs.list());
     return all;
@@ -145,25 +159,30 @@ final class Readiness {
           never.stream().mapToDouble(d -> d.least().value() - d.most().value()).max().orElse(0);
       found.stop(
           FretboardDecisions.MARKER_THICKNESS.id(),
-          Text.of(
-              never.size() == 1
-                  ? "no depth works for the marker at fret {frets}: {lack} more needed between "
-                      + "face and bottom of the hole"
-                  : "no depth works for the markers at frets {frets}: {lack} more needed between "
-                      + "face and bottom of the hole",
-              Text.joined(never.stream().map(d -> Text.only(d.fret())).toList(), ", "),
-              Text.length(lack, 2)));
+          Message.of(
+                  Text.of(
+                      never.size() == 1
+                          ? "No depth works for the marker at fret {frets}: {lack} is missing."
+                          : "No depth works for the markers at frets {frets}: {lack} is missing.",
+                      Text.joined(never.stream().map(d -> Text.only(d.fret())).toList(), ", "),
+                      Text.length(lack, 2)))
+              .why(
+                  Text.of(
+                      "Sanding the radius would go through the dot, or the hole through the "
+                          + "board."))
+              .fix(Text.of("Use thicker dots, or a thicker fretboard.")));
     }
     work.inlay()
         .filter(i -> i.least().value() > i.most().value())
         .ifPresent(
             i ->
                 found.stop(
-                    Text.of(
-                        "no depth works for the inlay, by {length}: use a thicker inlay, or a "
-                            + "thicker "
-                            + "fretboard",
-                        Text.length(i.least().value() - i.most().value(), 2))));
+                    Message.of(
+                            Text.of(
+                                "No depth works for the inlay: {length} is missing.",
+                                Text.length(i.least().value() - i.most().value(), 2)))
+                        .why(Text.of("Sanding the radius would go through it."))
+                        .fix(Text.of("Use a thicker inlay, or a thicker fretboard."))));
     return found.list();
   }
 
@@ -178,18 +197,22 @@ final class Readiness {
           inputs.get(FretboardDecisions.SANDED).measured()
               ? FretboardDecisions.SANDED.id()
               : NeckDecisions.BOW.id(),
-          least > 0
-              ? Text.of(
-                  "the slots are {least} deep once the fretboard is sanded, and the tang needs "
-                      + "{tang}: deepen them by {length} after sanding",
-                  Text.length(least, 2),
-                  Text.length(tang, 2),
-                  Text.length(tang + clearance - least, 2))
-              : Text.of(
-                  "no slot depth is left once the fretboard is sanded, and the tang needs "
-                      + "{tang}: deepen them by {length} after sanding",
-                  Text.length(tang, 2),
-                  Text.length(tang + clearance - least, 2)));
+          Message.of(
+                  least > 0
+                      ? Text.of(
+                          "The slots are {least} deep once the fretboard is sanded, and the tang "
+                              + "needs {tang}.",
+                          Text.length(least, 2),
+                          Text.length(tang, 2))
+                      : Text.of(
+                          "No slot depth is left once the fretboard is sanded, and the tang needs "
+                              + "{tang}.",
+                          Text.length(tang, 2)))
+              .why(Text.of("The frets would not seat."))
+              .fix(
+                  Text.of(
+                      "Deepen them by {length} after sanding.",
+                      Text.length(tang + clearance - least, 2))));
     }
   }
 
@@ -199,20 +222,27 @@ final class Readiness {
     if (square > FILED) {
       found.stop(
           RoutDecisions.POCKET_CORNERS.id(),
-          Text.of(
-              "a square heel leaves a gap of {square} at the pocket end: round the heel, "
-                  + "chisel the corners, or use a corner radius of at most {filed}",
-              Text.length(square, 2),
-              Text.length(FILED, 1)));
+          Message.of(
+                  Text.of(
+                      "A square heel leaves a gap of {square} at the pocket end.",
+                      Text.length(square, 2)))
+              .why(Text.of("Its corners meet the pocket's round ones before it is seated."))
+              .fix(
+                  Text.of(
+                      "Round the heel, chisel the corners, or use a corner radius of at most "
+                          + "{filed}.",
+                      Text.length(FILED, 1))));
     }
     double finished = pocket.finished().value();
     if (finished < 0) {
       found.stop(
           RoutDecisions.POCKET_CLEARANCE.id(),
-          Text.of(
-              "with finish in it the pocket is {value} per side too narrow for the neck: "
-                  + "increase the clearance, or mask the pocket",
-              Text.length(-finished, 2)));
+          Message.of(
+                  Text.of(
+                      "With finish in it the pocket is {value} per side too narrow for the neck.",
+                      Text.length(-finished, 2)))
+              .why(Text.of("The neck forced in cracks the finish, or the body."))
+              .fix(Text.of("Increase the clearance, or mask the pocket.")));
     }
     return found.list();
   }

@@ -9,6 +9,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.Text;
 import roughcut.neck.ScarfJoint;
@@ -46,9 +47,9 @@ final class ScarfProblems {
         && !inputs.done(OperationId.HEAD_SCARF_SAW)) {
       found.look(
           Decisions.SCARF_PLANING.id(),
-          Text.of(
-              "no wood is allowed for planing the scarf bevels: sawn on the line, the joint "
-                  + "moves with every shaving"));
+          Message.of(Text.of("No wood is allowed for planing the scarf bevels."))
+              .why(Text.of("Sawn on the line, the joint moves with every shaving."))
+              .fix(Text.of("Allow about {half} for the plane.", Text.length(0.5, 1))));
     }
   }
 
@@ -56,10 +57,11 @@ final class ScarfProblems {
     if (inputs.get(Decisions.HEAD_VENEER).value() == 0) {
       found.look(
           Decisions.HEAD_VENEER.id(),
-          Text.of(
-              "the scarf joint shows on the headstock face, {seam} from the break line: a "
-                  + "face veneer covers it",
-              Text.length(joint.seamTop().value(), 1)));
+          Message.of(
+                  Text.of(
+                      "The scarf joint shows on the headstock face, {seam} from the break line.",
+                      Text.length(joint.seamTop().value(), 1)))
+              .fix(Text.of("A face veneer covers it.")));
     }
   }
 
@@ -85,28 +87,33 @@ final class ScarfProblems {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
           edge.size() == 1
-              ? Text.of(
-                  "the tuner hole of string {all} is on the thin edge of the scarf joint, which"
-                      + " chips: move the tuner, or join under the fretboard",
-                  named(edge))
-              : Text.of(
-                  "the tuner holes of strings {all} are on the thin edge of the scarf joint, which"
-                      + " chips: move the tuners, or join under the fretboard",
-                  named(edge)));
+              ? edge(Text.of("The tuner hole of string {all} is on the scarf's edge.", named(edge)))
+              : edge(
+                  Text.of(
+                      "The tuner holes of strings {all} are on the scarf's edge.", named(edge))));
     }
     if (!through.isEmpty()) {
       found.look(
           Decisions.SCARF_SCHOOL.id(),
           through.size() == 1
-              ? Text.of(
-                  "the tuner hole of string {all} goes through the scarf joint: drill it after the"
-                      + " glue has cured, with a backing board",
-                  named(through))
-              : Text.of(
-                  "the tuner holes of strings {all} go through the scarf joint: drill them after"
-                      + " the glue has cured, with a backing board",
-                  named(through)));
+              ? through(
+                  Text.of("The tuner hole of string {all} goes through the scarf.", named(through)))
+              : through(
+                  Text.of(
+                      "The tuner holes of strings {all} go through the scarf.", named(through))));
     }
+  }
+
+  private static Message edge(Text what) {
+    return Message.of(what)
+        .why(Text.of("The wood is thin there and chips."))
+        .fix(Text.of("Move the tuner, or join under the fretboard."));
+  }
+
+  private static Message through(Text what) {
+    return Message.of(what)
+        .why(Text.of("A bit can lift the joint before the glue has cured."))
+        .fix(Text.of("Drill after it has cured, with a backing board."));
   }
 
   private static String named(List<Integer> strings) {

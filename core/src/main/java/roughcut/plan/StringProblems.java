@@ -24,7 +24,7 @@ final class StringProblems extends Problems {
   /** A bridge whose travel can't hold the compensation. */
   private void bridge(Bridge bridge) {
     if (!bridge.possible()) {
-      add(StringDecisions.BRIDGE, bridge.trouble());
+      add(StringDecisions.BRIDGE, bridge.problem());
     }
   }
 }

@@ -17,6 +17,7 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.NeckJoint;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
@@ -268,12 +269,13 @@ public record BodyCuts(
       if (!counted.id().equals(fitting.kind())) {
         builder.addProblem(
             fitting.id("kind"),
-            Text.of(
-                "{fitting}: “{kind}” is not in this program's list; it counts as “{counted}” "
-                    + "until you choose another",
-                fitting.words(),
-                fitting.kind(),
-                counted.name()),
+            Message.of(
+                    Text.of(
+                        "{fitting}: “{kind}” is not in this program's list.",
+                        fitting.words().capital(),
+                        fitting.kind()))
+                .why(Text.of("It is planned as “{counted}”.", counted.name()))
+                .fix(Text.of("Choose its type.")),
             new Point(builder.surface.from(), 0));
       }
     }
@@ -299,10 +301,13 @@ public record BodyCuts(
                         > 0
                     ? own
                     : cut.changedBy().get(0),
-            Text.of(
-                "the {cut} is deeper than the body is thick; less than {thickness}",
-                cut.words(),
-                Text.length(builder.thickness().value(), 1)),
+            Message.of(
+                    Text.of(
+                        "The {cut} is {depth} deep, and the body {thickness} thick.",
+                        cut.words(),
+                        Text.length(cut.depth(), 1),
+                        Text.length(builder.thickness().value(), 1)))
+                .fix(Text.of("Make it less deep, or use a thicker body.")),
             at);
       }
       boolean open = cut.kind() == CutKind.POCKET || cut.from() == CutFrom.EDGE;
@@ -312,7 +317,8 @@ public record BodyCuts(
                   o -> o.corners().stream().anyMatch(builder.surface.edge().shape()::contains))) {
         builder.addProblem(
             cut.changedBy().get(0),
-            Text.of("the {cut} is outside the body outline", cut.words()),
+            Message.of(Text.of("The {cut} is outside the body outline.", cut.words()))
+                .fix(Text.of("Move it onto the body.")),
             at);
       }
     }

@@ -13,6 +13,7 @@ import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.design.YesNo;
+import roughcut.finding.Message;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -309,7 +310,13 @@ final class BridgeRouts {
     if (size < 0) {
       builder.addProblem(
           RoutDecisions.BRIDGE_BLOCK_ALONG.id(),
-          Text.of("the block rout extends beyond the upper rout {words}", words),
+          Message.of(
+                  Text.of(
+                      "The block rout is {size} larger than the upper rout {words}.",
+                      Text.length(-size, 1),
+                      words))
+              .why(Text.of("Its template is the upper rout's opening, and can't be led outside."))
+              .fix(Text.of("Make the upper rout larger, or the block's smaller.")),
           new Point(datum, middle));
     }
   }

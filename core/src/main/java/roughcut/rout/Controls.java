@@ -14,6 +14,7 @@ import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
+import roughcut.finding.Message;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -43,7 +44,9 @@ final class Controls {
     }
     builder.addProblem(
         control.id("x"),
-        Text.of("{control} belongs to no cavity: choose one", control.words()),
+        Message.of(Text.of("{control} belongs to no cavity.", control.words().capital()))
+            .why(Text.of("Its hole would end in solid wood."))
+            .fix(Text.of("Choose the cavity it belongs to.")),
         place(control));
     seats.loose(control);
   }
@@ -55,10 +58,13 @@ final class Controls {
     if (cavities.size() > 1) {
       builder.addProblem(
           control.id("x"),
-          Text.of(
-              "{control} is listed in {list}; it goes in the first",
-              control.words(),
-              Text.joined(cavities, " and in ")),
+          Message.of(
+                  Text.of(
+                      "{control} is listed in {list}.",
+                      control.words().capital(),
+                      Text.joined(cavities, " and in ")))
+              .why(Text.of("It is planned in the first."))
+              .fix(Text.of("Take it out of the others.")),
           place(control));
     }
   }

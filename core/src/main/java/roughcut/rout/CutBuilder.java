@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import roughcut.finding.Finding;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Provenance;
-import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.memo.IdentityList;
 
@@ -205,17 +205,17 @@ final class CutBuilder extends BodyStock {
     shaped.put(now.name(), provenance(before).and(trackedSoFar()));
   }
 
-  void addProblem(String decisionId, Text message, Point at) {
+  void addProblem(String decisionId, Message message, Point at) {
     addProblem(Topic.ROUTS, decisionId, message, at);
   }
 
-  void addProblem(Topic topic, String decisionId, Text message, Point at) {
+  void addProblem(Topic topic, String decisionId, Message message, Point at) {
     problems.add(
         new CutProblem(new Finding(Finding.Severity.IMPOSSIBLE, topic, decisionId, message), at));
   }
 
   /** Something that can be had and wants a look. */
-  void look(String decisionId, Text message, Point at) {
+  void look(String decisionId, Message message, Point at) {
     problems.add(
         new CutProblem(new Finding(Finding.Severity.LOOK, Topic.ROUTS, decisionId, message), at));
   }

@@ -11,6 +11,7 @@ import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.SurfaceDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
@@ -190,11 +191,13 @@ final class EdgeBores {
       if (room.value() < -Precision.NEAR) {
         builder.look(
             fitting.id("plate-width"),
-            Text.of(
-                "the plate of {fitting} overhangs the flat of the edge by {value}: use a "
-                    + "smaller plate, or round the edge less there",
-                fitting.words(),
-                Text.length(-room.value(), 1)),
+            Message.of(
+                    Text.of(
+                        "The plate of the {fitting} overhangs the flat of the edge by {value}.",
+                        fitting.words(),
+                        Text.length(-room.value(), 1)))
+                .why(Text.of("It bends over the round edge when it is screwed down."))
+                .fix(Text.of("Use a smaller plate, or round the edge less there.")),
             place.at());
       }
     }
@@ -217,7 +220,11 @@ final class EdgeBores {
     if (walls.value() <= 0) {
       builder.addProblem(
           fitting.id("depth"),
-          Text.of("its hole comes out through a face of the body"),
+          Message.of(
+                  Text.of(
+                      "The hole of the {fitting} comes out through a face of the body.",
+                      fitting.words()))
+              .fix(Text.of("Put it nearer the middle of the edge, or use a smaller one.")),
           place.at());
     }
   }
@@ -245,7 +252,11 @@ final class EdgeBores {
     Cut cavity = builder.cut(name).orElse(null);
     if (cavity == null || cavity.steps().isEmpty()) {
       builder.addProblem(
-          fitting.id("round"), Text.of("it breaks into no cavity: choose one"), from);
+          fitting.id("round"),
+          Message.of(Text.of("The {fitting} leads to no cavity.", fitting.words()))
+              .why(Text.of("Its wires have nowhere to go."))
+              .fix(Text.of("Choose the cavity it belongs to.")),
+          from);
       return builder.value(fitting, "inside");
     }
     RoutStep main = cavity.steps().get(cavity.steps().size() - 1);
@@ -264,17 +275,28 @@ final class EdgeBores {
       if (z + radius < low || z - radius > high) {
         builder.addProblem(
             fitting.id("depth"),
-            Text.of(
-                "its hole misses the {cavity}, which is between {low} and {high} below the top",
-                cavity.words(),
-                Text.length(low, 1),
-                Text.length(high, 1)),
+            Message.of(
+                    Text.of(
+                        "The hole of the {fitting} misses the {cavity}, which is between {low} and "
+                            + "{high} below the top.",
+                        fitting.words(),
+                        cavity.words(),
+                        Text.length(low, 1),
+                        Text.length(high, 1)))
+                .fix(Text.of("Drill at that depth.")),
             from);
       }
       return share * FURTHEST;
     }
     builder.addProblem(
-        fitting.id("turn"), Text.of("its hole misses the {cavity}", cavity.words()), from);
+        fitting.id("turn"),
+        Message.of(
+                Text.of(
+                    "The hole of the {fitting} misses the {cavity}.",
+                    fitting.words(),
+                    cavity.words()))
+            .fix(Text.of("Turn it towards the cavity, or move it along the edge.")),
+        from);
     return builder.value(fitting, "inside");
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.finding.Message;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.shop.Cutter;
@@ -18,7 +19,7 @@ import roughcut.shop.PassRule;
  * @param missing what cutter would have to be in the drawer; empty when none
  * @param changes of cutters after the first
  */
-public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
+public record PassPlan(List<Pass> passes, Optional<Message> missing, int changes) {
   /** How much of a bearing's height has to touch what guides it, mm. */
   public static final double TOUCH = 2;
 
@@ -227,26 +228,27 @@ public record PassPlan(List<Pass> passes, Optional<Text> missing, int changes) {
     }
 
     /** What the drawer lacks to go on from here. */
-    private Text missing(double cut) {
+    private Message missing(double cut) {
       double step = PassRule.deepest(Math.min(12.7, 2 * job.corner), job.density) * job.factor;
       // A longer one would still stand off the template at the last pass.
       double longest = Math.min(cut + step, job.depth) + job.template - TOUCH;
       Text.Arg radius = Text.length(Math.min(job.corner * 2, job.narrowest - 0.1), 1);
       double wanted = Math.max(LEAST_PASS, job.depth - 3);
-      return longest < wanted
-          ? Text.of(
-              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at "
-                  + "most {radius} with a cutting length of at most {longest}, then a longer one",
-              Text.length(cut, 1),
-              radius,
-              Text.length(longest, 1))
-          : Text.of(
-              "no cutter in the drawer can continue from {cut}: you need a bearing cutter of at "
-                  + "most {radius} with a cutting length between {wanted} and {longest}",
-              Text.length(cut, 1),
-              radius,
-              Text.length(wanted, 1),
-              Text.length(longest, 1));
+      return Message.of(
+              Text.of("You have no cutter that continues from {cut} down.", Text.length(cut, 1)))
+          .fix(
+              longest < wanted
+                  ? Text.of(
+                      "You need a bearing cutter of at most {radius} with a cutting length of "
+                          + "at most {longest}, then a longer one.",
+                      radius,
+                      Text.length(longest, 1))
+                  : Text.of(
+                      "You need a bearing cutter of at most {radius} with a cutting length "
+                          + "between {wanted} and {longest}.",
+                      radius,
+                      Text.length(wanted, 1),
+                      Text.length(longest, 1)));
     }
   }
 }

@@ -13,6 +13,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Prism;
@@ -275,11 +276,13 @@ public record Pickup(
     if (gap.value() < 0) {
       builder.addProblem(
           fitting.id("from-saddle"),
-          Text.of(
-              "the {fitting} would be {value} under the fretboard end: move it nearer the "
-                  + "saddle, or use a shorter fretboard",
-              fitting.words(),
-              Text.length(-gap.value(), 1)),
+          Message.of(
+                  Text.of(
+                      "The {fitting} is {value} under the fretboard end.",
+                      fitting.words(),
+                      Text.length(-gap.value(), 1)))
+              .why(Text.of("The fretboard covers it."))
+              .fix(Text.of("Move it nearer the saddle, or use a shorter fretboard.")),
           new Point(boardEnd.value(), 0));
     }
     return gap;
@@ -310,15 +313,18 @@ public record Pickup(
     if (Math.abs(off.value()) > POLES_OFF) {
       builder.look(
           fitting.id("pole-spread"),
-          Text.of(
-              off.value() > 0
-                  ? "the outer strings pass {by} outside the outer poles of the {pickup}: use a "
-                      + "pickup with poles {there} apart, or one without single poles"
-                  : "the outer strings pass {by} inside the outer poles of the {pickup}: use a "
-                      + "pickup with poles {there} apart, or one without single poles",
-              Text.length(Math.abs(off.value()), 1),
-              fitting.words(),
-              Text.length(there.value(), 0)),
+          Message.of(
+                  Text.of(
+                      off.value() > 0
+                          ? "The outer strings pass {by} outside the outer poles of the {pickup}."
+                          : "The outer strings pass {by} inside the outer poles of the {pickup}.",
+                      Text.length(Math.abs(off.value()), 1),
+                      fitting.words()))
+              .why(Text.of("Those strings sound quieter than the others."))
+              .fix(
+                  Text.of(
+                      "Use a pickup with poles {there} apart, or one without single poles.",
+                      Text.length(there.value(), 0))),
           new Point(x, 0));
     }
     return Optional.of(off);

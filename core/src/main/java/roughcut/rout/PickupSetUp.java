@@ -10,6 +10,7 @@ import java.util.Optional;
 import roughcut.design.Fitting;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.NumberWriter;
@@ -71,22 +72,35 @@ public record PickupSetUp(
    * alone. Both reversed they agree and cancel hum.
    */
   public enum Together {
-    QUIET(Text.of("in phase, and hum-cancelling")),
-    HUMS(Text.of("in phase; together they hum like each alone")),
+    QUIET(Text.of("in phase, and hum-cancelling"), Text.NONE),
+    HUMS(Text.of("in phase; together they hum like each alone"), Text.NONE),
     SWAP_THEN_QUIET(
-        Text.of("out of phase: swap the leads of one, then they are in phase and cancel hum")),
+        Text.of("out of phase"),
+        Text.of("Swap the leads of one: then they are in phase and cancel hum.")),
     SWAP_THEN_HUMS(
-        Text.of(
-            "out of phase: swap the leads of one, then they are in phase and hum like each alone"));
+        Text.of("out of phase"),
+        Text.of("Swap the leads of one: then they are in phase and hum like each alone."));
 
     private final Text words;
+    private final Text fix;
 
-    Together(Text words) {
+    Together(Text words, Text fix) {
       this.words = words;
+      this.fix = fix;
     }
 
     public Text words() {
       return words;
+    }
+
+    /** How they sound, and what to do about it. */
+    public Text told() {
+      return fix.isEmpty() ? words : Text.of("{sound}. {fix}", words.capital(), fix);
+    }
+
+    /** What to do about it; empty where they are in phase. */
+    public Text fix() {
+      return fix;
     }
 
     public boolean inPhase() {
@@ -134,7 +148,9 @@ public record PickupSetUp(
       if (!pair.together().inPhase()) {
         findings.look(
             pair.other().id("kind"),
-            Text.of("{pair} are {together}", pair.words(), pair.together().words()));
+            Message.of(Text.of("{pair} are out of phase.", pair.words().capital()))
+                .why(Text.of("Together they sound thin and quiet."))
+                .fix(pair.together().fix()));
       }
     }
     return new PickupSetUp(heights, pairs, together, findings.list());
@@ -203,13 +219,15 @@ public record PickupSetUp(
         && high > low * (1 + UNLIKE)) {
       findings.look(
           other.id("kind"),
-          Text.of(
-              "{one} reads {resistance}, {other} {another}. Two of a kind read alike: "
-                  + "one may have shorted windings, unless it is overwound on purpose",
-              one.words(),
-              kiloOhms(a.value()),
-              other.words(),
-              kiloOhms(b.value())));
+          Message.of(
+                  Text.of(
+                      "{one} reads {resistance}, {other} {another}.",
+                      one.words().capital(),
+                      kiloOhms(a.value()),
+                      other.words(),
+                      kiloOhms(b.value())))
+              .why(Text.of("Two of a kind read alike: one may have shorted windings."))
+              .fix(Text.of("Ask its maker whether it is overwound on purpose.")));
     }
   }
 
@@ -222,25 +240,32 @@ public record PickupSetUp(
     if (kiloOhms < SHORTED || kiloOhms > BROKEN) {
       findings.look(
           pickup.id("kind"),
-          Text.of(
-              kiloOhms < SHORTED
-                  ? "{pickup}, {number} kΩ: almost nothing: look for a short before you install it"
-                  : "{pickup}, {number} kΩ: no connection: look for a broken wire or a cold joint",
-              pickup.words(),
-              Text.fixed(kiloOhms, 2)));
+          Message.of(
+                  Text.of(
+                      kiloOhms < SHORTED
+                          ? "{pickup} reads {number} kΩ, almost nothing."
+                          : "{pickup} reads {number} kΩ: no connection.",
+                      pickup.words().capital(),
+                      Text.fixed(kiloOhms, 2)))
+              .fix(
+                  kiloOhms < SHORTED
+                      ? Text.of("Look for a short before you install it.")
+                      : Text.of("Look for a broken wire or a cold joint.")));
     } else if (listed.value() > 0
         && Math.abs(kiloOhms - listed.value()) > OFF_ITS_SHEET * listed.value()) {
       findings.look(
           pickup.id("coil"),
-          Text.of(
-              kiloOhms < listed.value()
-                  ? "{pickup} reads {read}, its data sheet says {listed}: a short inside, or only "
-                      + "one of two coils is connected"
-                  : "{pickup} reads {read}, its data sheet says {listed}: a different coil, or a "
-                      + "bad joint",
-              pickup.words(),
-              kiloOhms(kiloOhms),
-              kiloOhms(listed.value())));
+          Message.of(
+                  Text.of(
+                      "{pickup} reads {read}, its data sheet says {listed}.",
+                      pickup.words().capital(),
+                      kiloOhms(kiloOhms),
+                      kiloOhms(listed.value())))
+              .why(
+                  kiloOhms < listed.value()
+                      ? Text.of("There is a short inside, or only one of two coils is connected.")
+                      : Text.of("It is a different coil, or there is a bad joint."))
+              .fix(Text.of("Check its leads before you install it.")));
     }
   }
 

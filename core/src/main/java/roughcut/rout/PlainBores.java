@@ -9,6 +9,7 @@ import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Cylinder;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
@@ -161,7 +162,8 @@ final class PlainBores {
     if (under.isEmpty()) {
       builder.addProblem(
           fitting.id("overlap"),
-          Text.of("{fitting} covers nothing: choose what is under it", fitting.words()),
+          Message.of(Text.of("{fitting} covers nothing.", fitting.words().capital()))
+              .fix(Text.of("Choose what is under it.")),
           new Point(builder.surface.from(), 0));
       return;
     }

@@ -10,6 +10,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.geometry.Arc;
 import roughcut.geometry.Outline;
@@ -120,10 +121,12 @@ public record Pocket(
       builder.addProblem(
           Topic.BODY,
           Decisions.HEEL_THICKNESS.id(),
-          Text.of(
-              front.value() < end.value()
-                  ? "the pocket would have no depth at the body edge"
-                  : "the pocket would have no depth at the heel end"),
+          Message.of(
+                  Text.of(
+                      front.value() < end.value()
+                          ? "The pocket has no depth at the body edge."
+                          : "The pocket has no depth at the heel end."))
+              .fix(Text.of("Use a thicker heel, or less fretboard height above the body.")),
           new Point(joint.value(), 0));
     }
     Value asCut = builder.clearance("pocket", clearance);

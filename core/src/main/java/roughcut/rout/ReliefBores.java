@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
@@ -17,6 +18,7 @@ import roughcut.geometry.Shapes;
 import roughcut.geometry.Solid;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
+import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -86,23 +88,28 @@ record ReliefBores(Value count, Value wanted, boolean met) {
     if (over > 0 && cap == 0) {
       builder.addProblem(
           target.id(),
-          Text.of("relief holes need a top that covers them"),
+          Message.of(Text.of("Relief holes need a top that covers them."))
+              .fix(Text.of("Add a top, or set no target weight.")),
           new Point(builder.surface.to(), 0));
     } else if (over > taken + 0.5 && placed == MOST_BORES) {
       builder.addProblem(
           target.id(),
-          Text.of(
-              "{most} relief holes still leave it {round} g too heavy, and no more are "
-                  + "planned. Wider ones remove more each",
-              MOST_BORES,
-              Math.round(over - taken)),
+          Message.of(
+                  Text.of(
+                      "{most} relief holes still leave it {round} too heavy.",
+                      MOST_BORES,
+                      Text.shown(Math.round(over - taken), Quantity.MASS)))
+              .why(Text.of("More of them are never planned."))
+              .fix(Text.of("Use wider ones, which remove more each.")),
           new Point(builder.surface.to(), 0));
     } else if (over > taken + 0.5) {
       builder.addProblem(
           target.id(),
-          Text.of(
-              "all the relief holes that fit still leave it {round} g too heavy",
-              Math.round(over - taken)),
+          Message.of(
+                  Text.of(
+                      "All the relief holes that fit still leave it {round} too heavy.",
+                      Text.shown(Math.round(over - taken), Quantity.MASS)))
+              .fix(Text.of("Use lighter wood, or a thinner body.")),
           new Point(builder.surface.to(), 0));
     }
     return new ReliefBores(

@@ -12,6 +12,7 @@ import java.util.Set;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.NeckDecisions;
+import roughcut.finding.Message;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
@@ -53,14 +54,20 @@ final class Wires {
     if (from.isEmpty() || to.isEmpty()) {
       builder.addProblem(
           fitting.id("kind"),
-          Text.of("{fitting} needs two cuts to lead from and to", fitting.words()),
+          Message.of(Text.of("{fitting} leads from and to nothing yet.", fitting.words().capital()))
+              .fix(Text.of("Choose the two cuts that it joins.")),
           new Point(builder.surface.from(), 0));
       return;
     }
     if (from.get().name().equals(to.get().name())) {
       builder.addProblem(
           fitting.id("kind"),
-          Text.of("{fitting} leads from the {name} to itself", fitting.words(), from.get().words()),
+          Message.of(
+                  Text.of(
+                      "{fitting} leads from the {name} to itself.",
+                      fitting.words().capital(),
+                      from.get().words()))
+              .fix(Text.of("Choose another cut at one end.")),
           middle(from.get()));
       return;
     }
@@ -79,11 +86,13 @@ final class Wires {
     if (enters <= leaves) {
       builder.addProblem(
           fitting.id("kind"),
-          Text.of(
-              "{fitting} can't be drilled: the {one} meets the {other}",
-              fitting.words(),
-              from.get().words(),
-              to.get().words()),
+          Message.of(
+                  Text.of(
+                      "{fitting} can't be drilled: the {one} meets the {other}.",
+                      fitting.words().capital(),
+                      from.get().words(),
+                      to.get().words()))
+              .fix(Text.of("They are open to each other already: remove the channel.")),
           a);
       return;
     }
@@ -235,7 +244,10 @@ final class Wires {
     if (Math.abs(b.z()) + radius > builder.thickness().value()
         || a.z() + radius > builder.thickness().value()) {
       builder.addProblem(
-          fitting.id("to-depth"), Text.of("it comes out through the back"), b.flat());
+          fitting.id("to-depth"),
+          Message.of(Text.of("{fitting} comes out through the back.", fitting.words().capital()))
+              .fix(Text.of("Make its end less deep.")),
+          b.flat());
     }
   }
 
@@ -244,7 +256,12 @@ final class Wires {
     double cap = builder.cap();
     if (cap == 0) {
       builder.addProblem(
-          fitting.id("kind"), Text.of("a routed channel needs a top that covers it"), p);
+          fitting.id("kind"),
+          Message.of(
+                  Text.of("{fitting} is routed, and nothing covers it.", fitting.words().capital()))
+              .why(Text.of("A body without a top shows the channel."))
+              .fix(Text.of("Drill it instead, or add a top.")),
+          p);
     }
     Value under =
         SearchedValue.of(
@@ -287,18 +304,20 @@ final class Wires {
     if (cap > 0 && depth.value() < WIRES - Precision.NEAR) {
       builder.addProblem(
           fitting.id("from-depth"),
-          Text.of(
-              depth.value() <= 0
-                  ? "{channel} would be inside the top: its floor is {floor} deep and the "
-                      + "underside of the top {cap}. Its middle must be at least {least} deep, and "
-                      + "what it joins deeper than that"
-                  : "{channel} is too shallow for its wires: its floor is {floor} deep and the "
-                      + "underside of the top {cap}. Its middle must be at least {least} deep, and "
-                      + "what it joins deeper than that",
-              fitting.words(),
-              Text.length(z + radius, 1),
-              Text.length(cap, 1),
-              Text.length(cap + WIRES - radius, 1)),
+          Message.of(
+                  depth.value() <= 0
+                      ? Text.of("{channel} would be inside the top.", fitting.words().capital())
+                      : Text.of(
+                          "{channel} is too shallow for its wires.", fitting.words().capital()))
+              .why(
+                  Text.of(
+                      "Its floor is {floor} deep, and the underside of the top {cap}.",
+                      Text.length(z + radius, 1),
+                      Text.length(cap, 1)))
+              .fix(
+                  Text.of(
+                      "Put its middle at least {least} deep, and what it joins deeper than that.",
+                      Text.length(cap + WIRES - radius, 1))),
           p);
     }
     Outline shape = Shapes.slot(p, q, radius);
@@ -338,11 +357,14 @@ final class Wires {
     if (gap > Precision.NEAR) {
       builder.addProblem(
           fitting.id("from-depth"),
-          Text.of(
-              "{fitting} misses the {end} by {gap}: reduce its sideways shift, or change the depth",
-              fitting.words(),
-              end.words(),
-              Text.length(gap, 1)),
+          Message.of(
+                  Text.of(
+                      "{fitting} misses the {end} by {gap}.",
+                      fitting.words().capital(),
+                      end.words(),
+                      Text.length(gap, 1)))
+              .why(Text.of("No wire gets through."))
+              .fix(Text.of("Reduce its sideways shift, or change the depth.")),
           middle(end));
     }
   }

@@ -123,7 +123,8 @@ public record BriefCheck(Text words, State state, Text how) {
     List<Text> missing = new ArrayList<>();
     plan.boards().homeless().stream()
         .filter(h -> !h.part().small())
-        .forEach(h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why().text())));
+        .forEach(
+            h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why().message().what())));
     HardwareNeeds.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
         .forEach(n -> missing.add(Text.of("{what}: not in hand", n.what())));

@@ -41,12 +41,12 @@ public final class ShoppingList {
                     "wood for {part}, {wood}",
                     one.part().label(),
                     plan.wood(one.part().species()).name()),
-                one.why().text()));
+                one.why().message().what()));
       }
     }
     Set<Text> cutters = new LinkedHashSet<>();
     for (RoutPlan rout : plan.cuts().routs()) {
-      rout.plan().missing().ifPresent(cutters::add);
+      rout.plan().missing().ifPresent(m -> cutters.add(m.text()));
     }
     cutters.forEach(c -> all.add(new Line(c, Text.of("nothing in the drawer does it"))));
     HardwareNeeds.of(plan, units).stream()

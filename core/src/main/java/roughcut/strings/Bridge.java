@@ -8,6 +8,7 @@ import java.util.List;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
+import roughcut.finding.Message;
 import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.StringSpread;
@@ -303,25 +304,24 @@ public record Bridge(
     return new Place(kept, front.value() + kept * room);
   }
 
-  /** What is wrong with the window, in words; empty when nothing is. */
-  public Text trouble() {
-    return possible() ? Text.NONE : Text.joined(List.of(noPlace(), slantWords()), ", ");
+  /** What is wrong with the window of a bridge that isn't possible. */
+  public Message problem() {
+    return Message.of(
+            Text.of(
+                "This bridge has no position: string {front} needs its saddle {length} further "
+                    + "back than the travel of string {back} allows.",
+                frontString,
+                Text.length(front.value() - back.value(), 1),
+                backString))
+        .fix(slanted());
   }
 
-  private Text noPlace() {
-    return Text.of(
-        "this bridge has no position: string {front} needs its saddle {length} further back than "
-            + "the travel of string {back} allows. A travel of {travel} would work",
-        frontString,
-        Text.length(front.value() - back.value(), 1),
-        backString,
-        Text.length(rear.value() - forward.value() + front.value() - back.value(), 1));
-  }
-
-  /** The slant of the datum line that would hold every saddle, in words; empty without one. */
-  private Text slantWords() {
+  /** The travel, or the slant of the datum line, that would hold every saddle. */
+  private Text slanted() {
+    Text.Arg enough = Text.length(rear.value() - forward.value() + front.value() - back.value(), 1);
+    Text longer = Text.of("A travel of {travel} would work.", enough);
     if (spacing.value() == 0) {
-      return Text.NONE;
+      return longer;
     }
     double least = Double.NEGATIVE_INFINITY;
     double most = Double.POSITIVE_INFINITY;
@@ -339,12 +339,14 @@ public record Bridge(
       }
     }
     if (!(least <= most) || !Double.isFinite(least) || !Double.isFinite(most)) {
-      return Text.NONE;
+      return longer;
     }
     // To the half where a half lies between.
     double step = Math.ceil(least * 2) <= Math.floor(most * 2) ? 2 : 100;
     return Text.of(
-        "or a {datum} with its bass end {least} to {most} further back",
+        "A travel of {travel} would work, or a {datum} with its bass end {least} to {most} "
+            + "further back.",
+        enough,
         Text.word(kind.datum()),
         Text.length(Math.ceil(least * step) / step, step == 2 ? 1 : 2),
         Text.length(Math.floor(most * step) / step, step == 2 ? 1 : 2));

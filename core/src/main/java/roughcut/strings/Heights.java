@@ -3,6 +3,7 @@ package roughcut.strings;
 import java.util.List;
 import java.util.Optional;
 import roughcut.design.SolveFor;
+import roughcut.finding.Message;
 import roughcut.fretboard.FretboardRadius;
 import roughcut.layout.FretLayout;
 import roughcut.layout.StringSpread;
@@ -132,34 +133,39 @@ public record Heights(
         && over <= bridge.heightMost() + Precision.SAME;
   }
 
-  /** Whether the bridge reaches the saddle height, and what to change when it doesn't. */
-  public Text reach(BridgeKind bridge) {
+  /** What to change where the bridge doesn't reach the saddle height. */
+  public Message outOfReach(BridgeKind bridge) {
     double over = overBase.value();
+    boolean high = over > bridge.heightMost();
+    double by = high ? over - bridge.heightMost() : bridge.heightLeast() - over;
+    double less = Math.toDegrees(Math.atan(by / (frame.scale - frame.jointX)));
+    return Message.of(
+            Text.of(
+                high
+                    ? "The saddles would have to be {by} higher than this bridge goes."
+                    : "The saddles would have to be {by} lower than this bridge goes.",
+                Text.length(by, 1)))
+        .why(Text.of("The action can't be set."))
+        .fix(
+            Text.of(
+                high
+                    ? "Use {number}° less neck angle, or {sunk} by {same}."
+                    : "Use {number}° more neck angle, or {sunk} by {same}.",
+                Text.fixed(less, 2),
+                frame.sunk(high),
+                Text.length(by, 1)));
+  }
+
+  /** Where in the bridge's range the saddles are, or what to change when they are beyond it. */
+  public Text reach(BridgeKind bridge) {
+    if (!reaches(bridge)) {
+      return outOfReach(bridge).text();
+    }
     double third = bridge.heightLeast() + (bridge.heightMost() - bridge.heightLeast()) / 3;
-    double run = frame.scale - frame.jointX;
-    if (over > bridge.heightMost() + Precision.SAME) {
-      double by = over - bridge.heightMost();
-      return Text.of(
-          "the saddles would have to be {by} higher than this bridge goes: use less neck "
-              + "angle (by {number}°) or {sunk} (by {same})",
-          Text.length(by, 1),
-          Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
-          frame.sunk(true),
-          Text.length(by, 1));
-    }
-    if (over < bridge.heightLeast() - Precision.SAME) {
-      double by = bridge.heightLeast() - over;
-      return Text.of(
-          "the saddles would have to be {by} lower than this bridge goes: use more neck "
-              + "angle (by {number}°) or {sunk} (by {same})",
-          Text.length(by, 1),
-          Text.fixed(Math.toDegrees(Math.atan(by / run)), 2),
-          frame.sunk(false),
-          Text.length(by, 1));
-    }
-    return over <= third
-        ? Text.of("in the bridge's lower third, with room to raise")
+    return overBase.value() <= third
+        ? Text.of("The saddles are in the bridge's lower third, with room to raise.")
         : Text.of(
-            "within the bridge's range; its lower third ends at {third}", Text.length(third, 1));
+            "The saddles are within the bridge's range, whose lower third ends at {third}.",
+            Text.length(third, 1));
   }
 }

@@ -11,6 +11,7 @@ import roughcut.design.Decisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
+import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.measure.DecidedValue;
 import roughcut.measure.Precision;
@@ -85,19 +86,18 @@ public record SetUp(List<Saddle> intonation, List<Advice> advice, List<Finding> 
       if (!saddle.possible()) {
         findings.stop(
             StringDecisions.BRIDGE_PLACE.id(),
-            Text.of(
-                saddle.move().value() > 0
-                    ? "string {string} needs its saddle {move} further back, and only {left} of "
-                        + "travel is left: turn the saddle round, use a shorter spring, or move "
-                        + "the "
-                        + "bridge"
-                    : "string {string} needs its saddle {move} further forward, and only {left} of "
-                        + "travel is left: turn the saddle round, use a shorter spring, or move "
-                        + "the "
-                        + "bridge",
-                saddle.string(),
-                Text.length(Math.abs(saddle.move().value()), 2),
-                Text.length(Math.max(0, saddle.left().value()), 2)));
+            Message.of(
+                    Text.of(
+                        saddle.move().value() > 0
+                            ? "String {string} needs its saddle {move} further back, and only "
+                                + "{left} of travel is left."
+                            : "String {string} needs its saddle {move} further forward, and only "
+                                + "{left} of travel is left.",
+                        saddle.string(),
+                        Text.length(Math.abs(saddle.move().value()), 2),
+                        Text.length(Math.max(0, saddle.left().value()), 2)))
+                .why(Text.of("It would play out of tune up the neck."))
+                .fix(Text.of("Turn the saddle round, use a shorter spring, or move the bridge.")));
       }
     }
     return new SetUp(saddles, advice, findings.list());

@@ -133,7 +133,7 @@ public record Comparison(Plan kept, Plan tried) {
             : Text.of(
                 changed == 1 ? "trial: {count} number changes" : "trial: {count} numbers change",
                 changed);
-    Optional<Text> stops = fresh().stream().filter(Finding::stops).map(Finding::text).findFirst();
+    Optional<Text> stops = fresh().stream().filter(Finding::stops).map(Finding::what).findFirst();
     Optional<Text> worse =
         clearances().stream()
             .filter(Moved::worse)

@@ -116,7 +116,7 @@ public final class FixSuggestions {
             ? Text.NONE
             : Text.of(
                 "not ready then: {stops}",
-                Text.joined(stops.stream().map(Finding::text).toList(), "; "));
+                Text.joined(stops.stream().map(Finding::what).toList(), " "));
     ImpactReport means = comparison.means();
     Text made =
         Stream.concat(

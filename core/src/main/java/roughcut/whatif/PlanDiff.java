@@ -82,12 +82,12 @@ public final class PlanDiff {
   private void stops() {
     for (Finding finding : comparison.fresh()) {
       if (finding.stops()) {
-        row(About.STOPS, finding.text(), Text.NONE, finding.severity().word());
+        row(About.STOPS, finding.what(), Text.NONE, finding.severity().word());
       }
     }
     for (Finding finding : comparison.mended()) {
       if (finding.stops()) {
-        row(About.STOPS, finding.text(), finding.severity().word(), Text.NONE);
+        row(About.STOPS, finding.what(), finding.severity().word(), Text.NONE);
       }
     }
   }

@@ -40,7 +40,7 @@ class BoardLayoutTest {
   }
 
   private static List<String> reasons(List<BoardLayout.Reason> all) {
-    return Said.all(all.stream().map(BoardLayout.Reason::text).toList());
+    return Said.all(all.stream().map(r -> r.message().what()).toList());
   }
 
   @Test
@@ -193,19 +193,38 @@ class BoardLayoutTest {
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
     assertThat(
-            lay(List.of(part("a", 600, 50, 10)), boards).homeless().get(0).why().text().toString())
-        .contains("long enough: 500 mm, needed 600 mm");
+            lay(List.of(part("a", 600, 50, 10)), boards)
+                .homeless()
+                .get(0)
+                .why()
+                .message()
+                .text()
+                .toString())
+        .contains("long enough: 500 mm of 600 mm");
     assertThat(
-            lay(List.of(part("a", 100, 90, 10)), boards).homeless().get(0).why().text().toString())
+            lay(List.of(part("a", 100, 90, 10)), boards)
+                .homeless()
+                .get(0)
+                .why()
+                .message()
+                .text()
+                .toString())
         .contains("wide enough");
     assertThat(
-            lay(List.of(part("a", 100, 50, 21)), boards).homeless().get(0).why().text().toString())
+            lay(List.of(part("a", 100, 50, 21)), boards)
+                .homeless()
+                .get(0)
+                .why()
+                .message()
+                .text()
+                .toString())
         .contains("thick enough");
     assertThat(
             lay(List.of(part("a", 100, 50, 21)), List.of())
                 .homeless()
                 .get(0)
                 .why()
+                .message()
                 .text()
                 .toString())
         .contains("no cherry in the rack");
@@ -217,7 +236,7 @@ class BoardLayoutTest {
                 .get(0)
                 .why()
                 .toString())
-        .contains("width of b isn't measured");
+        .contains("width of board b isn't measured");
   }
 
   /** One reason is told once, for all parts that it keeps from having a place, in their order. */
@@ -234,16 +253,16 @@ class BoardLayoutTest {
     assertThat(layout.homeless()).hasSize(6);
     assertThat(reasons(layout.wanting(p -> true)))
         .containsExactly(
-            "fretboard: no robinia in the rack",
-            "heel block, neck strip 1, 2, 3: no cherry in the rack");
+            "Fretboard: there is no robinia in the rack.",
+            "Heel block, neck strip 1, 2, 3: there is no cherry in the rack.");
     assertThat(
             Said.all(
                 layout.wanting(p -> p.id().endsWith("2")).stream()
-                    .map(BoardLayout.Reason::text)
+                    .map(r -> r.message().what())
                     .toList()))
-        .containsExactly("neck strip 2: no cherry in the rack");
+        .containsExactly("Neck strip 2: there is no cherry in the rack.");
     assertThat(reasons(layout.smallWanting(p -> true)))
-        .containsExactly("cover 1: no cherry in the rack");
+        .containsExactly("Cover 1: there is no cherry in the rack.");
   }
 
   private static WoodPart named(String id, String label, String wood, boolean small) {

@@ -238,15 +238,15 @@ class ContainmentTest {
     Plan plan = with(design);
     assertThat(spot(plan, ClearanceKind.HEEL_STOCK).state()).isEqualTo(Clearance.State.STOP);
     String words =
-        stops(plan).stream().filter(w -> w.startsWith("the heel needs")).findFirst().orElseThrow();
-    assertThat(words).contains("a block ").contains("mm long");
+        stops(plan).stream().filter(w -> w.startsWith("The heel is")).findFirst().orElseThrow();
+    assertThat(words).contains("Glue on a block ").contains("mm long");
     double wanted = Double.parseDouble(words.replaceAll(".*a block (\\d+) mm long.*", "$1"));
     assertThat(wanted).isBetween(80.0, 100.0);
     Plan longer =
         with(
             design.withNeckSteps(
                 List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, wanted))));
-    assertThat(stops(longer)).noneMatch(w -> w.startsWith("the heel needs"));
+    assertThat(stops(longer)).noneMatch(w -> w.startsWith("The heel is"));
   }
 
   /** A head in line with the neck comes out of one depth: nothing is glued under, nothing stops. */

@@ -130,7 +130,7 @@ class CommandLineTest {
     assertThat(run("check", "--as-designed")).isEqualTo(1);
     assertThat(out.toString())
         .as("nobody measured the board that the fretboard is to come from")
-        .containsPattern("to get +neck blank: fretboard: the width of robinia-1");
+        .containsPattern("to get +neck blank: Fretboard: the width of board robinia-1");
     assertThat(run("check", "--as-designed", "--set", "fretboard.species=plum")).isZero();
     Path file = folder.resolve("a.roughcut.json");
     BuildFile.at(file).save(Heron.build().asDesigned());

@@ -208,9 +208,9 @@ class TextTest {
           .plans()
           .forEach(r -> FixSuggestions.strips(plan, r).forEach(w -> all.add(w.text())));
       plan.cuts().routs().forEach(r -> all.add(r.template().say()));
-      plan.cuts().routs().forEach(r -> r.plan().missing().ifPresent(all::add));
+      plan.cuts().routs().forEach(r -> r.plan().missing().ifPresent(m -> all.add(m.text())));
       all.add(plan.stringPlan().heights().reach(plan.stringPlan().bridge().kind()));
-      all.add(plan.stringPlan().bridge().trouble());
+      all.add(plan.stringPlan().bridge().problem().text());
       all.addAll(plan.nutWork().advice());
       SeatWays.of(plan).forEach(w -> all.add(w.proposal().text()));
       for (Text sentence : all) {

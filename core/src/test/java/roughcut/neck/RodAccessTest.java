@@ -83,7 +83,7 @@ class RodAccessTest {
     assertThat(value(plan, "access.key-over-body")).isCloseTo(over, within(1e-9));
     assertThat(way(plan).steps().get(3).toString())
         .contains(over < 2 ? "take the neck off" : "above the body");
-    assertThat(way(plan).trouble()).isEmpty();
+    assertThat(way(plan).problem()).isEmpty();
     assertThat(Heron.with("rod.worked-from=heel", "rod.length=495").problems())
         .anyMatch(p -> p.where().equals("rod.worked-from"));
   }
@@ -160,7 +160,7 @@ class RodAccessTest {
     assertThat(value(plan, "access.pocket-tuner")).isCloseTo(tuner, within(1e-9));
     assertThat(value(plan, "access.cover-length")).isCloseTo(35, within(1e-9));
     Plan shallow = Heron.with("rod.worked-from=head-pocket", "access.pocket-depth=4");
-    assertThat(way(shallow).trouble()).isPresent();
+    assertThat(way(shallow).problem()).isPresent();
     assertThat(spot(shallow, "access.key").state()).isEqualTo(Clearance.State.STOP);
   }
 
@@ -204,7 +204,7 @@ class RodAccessTest {
               .orElseThrow()
               .value()
               .value();
-      assertThat(way(plan).trouble().isPresent()).as("%s deep", depth).isEqualTo(key < 0);
+      assertThat(way(plan).problem().isPresent()).as("%s deep", depth).isEqualTo(key < 0);
       under += key < 0 ? 1 : 0;
       over += key >= 0 && key < 1 ? 1 : 0;
     }

@@ -78,7 +78,7 @@ class FindingPlacesTest {
             .orElseThrow();
     Finding apart =
         avocet.findings().stream()
-            .filter(f -> f.words().contains("let them settle"))
+            .filter(f -> f.words().contains("Let them settle"))
             .findFirst()
             .orElseThrow();
     assertThat(Demo.shop().board(apart.board().orElseThrow()).orElseThrow().moisture())

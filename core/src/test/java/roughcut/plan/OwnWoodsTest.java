@@ -147,7 +147,9 @@ class OwnWoodsTest {
       StringBuilder told = new StringBuilder();
       plan.values().values().forEach(v -> told.append(v.label().toString()).append('\n'));
       plan.findings().forEach(f -> told.append(f.words()).append('\n'));
-      plan.boards().homeless().forEach(h -> told.append(h.why().text().toString()).append('\n'));
+      plan.boards()
+          .homeless()
+          .forEach(h -> told.append(h.why().message().text().toString()).append('\n'));
       Bench.of(plan, LocalDate.of(2026, 5, 4).atStartOfDay())
           .steps()
           .forEach(

@@ -69,7 +69,7 @@ class ReadinessTest {
     assertThat(told.where()).isEqualTo("marker.thickness");
     assertThat(told.words())
         .contains("frets " + String.join(", ", never) + ":")
-        .contains(String.format(Locale.ROOT, "%.2f mm more", most));
+        .contains(String.format(Locale.ROOT, "%.2f mm is missing", most));
     assertThat(plan.standing(Chapter.FRETBOARD).state()).isEqualTo(Clearance.State.STOP);
   }
 
@@ -102,7 +102,8 @@ class ReadinessTest {
   void aMissingCutterStopsItsRout() {
     Build build = Heron.build().asDesigned();
     Plan plan = Plan.of(build, Demo.shop().withCutters(List.of()));
-    List<String> routs = plan.cuts().routs().stream().map(r -> r.words().toString()).toList();
+    List<String> routs =
+        plan.cuts().routs().stream().map(r -> r.words().capital().toString()).toList();
     assertThat(routs).isNotEmpty();
     assertThat(stops(plan, Chapter.ROUTS))
         .extracting(f -> f.words().replaceFirst(":.*", ""))
@@ -250,7 +251,7 @@ class ReadinessTest {
         boolean none = inlay.least().value() > inlay.most().value();
         assertThat(stops(plan, Chapter.FRETBOARD).stream().map(Finding::words))
             .as("%s thick, %s wide", thick, width)
-            .filteredOn(w -> w.contains("no depth works for the inlay"))
+            .filteredOn(w -> w.contains("No depth works for the inlay"))
             .hasSize(none ? 1 : 0);
         never += none ? 1 : 0;
         sound += none ? 0 : 1;

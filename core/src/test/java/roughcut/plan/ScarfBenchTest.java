@@ -58,13 +58,13 @@ class ScarfBenchTest {
         assertThat(Math.toDegrees(Math.atan2(t, Math.abs(line.x()))))
             .isCloseTo(angle, within(1e-9));
         assertThat(top.x()).as("towards the tip").isGreaterThan(mark.x());
-        assertThat(said(plan)).noneMatch(w -> w.contains("no wood is allowed"));
+        assertThat(said(plan)).noneMatch(w -> w.contains("No wood is allowed"));
       }
     }
     Plan none = Heron.with("scarf.planing=0");
-    assertThat(said(none)).anyMatch(w -> w.contains("no wood is allowed for planing"));
+    assertThat(said(none)).anyMatch(w -> w.contains("No wood is allowed for planing"));
     Plan sawn = Heron.with("scarf.planing=0", "done=head.scarf.saw");
-    assertThat(said(sawn)).noneMatch(w -> w.contains("no wood is allowed"));
+    assertThat(said(sawn)).noneMatch(w -> w.contains("No wood is allowed"));
   }
 
   /** Which tuners' bores the joint goes through, asked of points in the bores. */

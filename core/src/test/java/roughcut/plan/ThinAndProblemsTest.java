@@ -83,10 +83,10 @@ class ThinAndProblemsTest {
         "scale.frets=60|scale.frets|at most 43 frets",
         "neck.thickness-1=8|neck.thickness-1|9.0 mm",
         "nut.edge-margin=15,nut.width=28|nut.edge-margin|at most 13.0 mm",
-        "nut.edge-margin=9,nut.width=20|nut.width|would touch at the nut",
+        "nut.edge-margin=9,nut.width=20|nut.width|touch at the nut",
         "heel.end=435|heel.end|442.0 mm",
         "head.length=60,scarf.school=seam-across-head|head.length|73.9 mm",
-        "head.angle=2|head.angle|into the body",
+        "head.angle=2|head.angle|scarf reaches the body",
         "fretboard.radius-end=100,fretboard.end-width=160,nut.width=60|-|-"
       })
   void whatCantBeHadIsSaidWithTheNearestThatCan(String settings, String decision, String words) {

@@ -163,7 +163,7 @@ class ReadingsAnswerTest {
     Plan bowed = Heron.with("carve.rod-takes=0.5", "carve.bow=2.6");
     assertThat(value(bowed, "slot.5.depth-final")).isCloseTo(done - 2.1, within(1e-9));
     assertThat(said(bowed))
-        .anyMatch(w -> w.contains("no slot depth is left") || w.contains("slots are"));
+        .anyMatch(w -> w.contains("No slot depth is left") || w.contains("slots are"));
     assertThat(bowed.clearances()).anyMatch(s -> s.what().toString().contains("bow sanded out"));
     Plan taken = Heron.with("carve.rod-takes=0.5", "carve.bow=0.4");
     assertThat(value(taken, "slot.5.depth-final")).isEqualTo(done);

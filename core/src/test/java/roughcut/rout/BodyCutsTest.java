@@ -98,7 +98,7 @@ class BodyCutsTest {
         .anyMatch(
             p ->
                 p.where().equals("rout.bridge.depth")
-                    && p.words().contains("deeper than the body"));
+                    && p.words().contains("66.0 mm deep, and the body 44.0 mm thick"));
     assertThat(Heron.with("control.tone.y=390").problems())
         .anyMatch(
             p -> p.words().contains("outside the body outline") || p.words().contains("misses"));

@@ -228,7 +228,8 @@ class NeckSeatingTest {
         .as("as listed, −5 to 58")
         .isCloseTo(63, within(1e-6));
     Plan out = Heron.with("bridge.kind=pivoting", "bridge.block-across=120");
-    assertThat(out.problems()).anyMatch(p -> p.words().contains("extends beyond the upper rout"));
+    assertThat(out.problems())
+        .anyMatch(p -> p.words().contains("larger than the upper rout at each side of the block"));
   }
 
   @Test

@@ -154,7 +154,8 @@ class PassPlanTest {
               .isLessThanOrEqualTo(Math.max(job.last(), least >= before ? 10 : 0) + 1e-6);
         }
       } else {
-        assertThat(plan.missing().get().toString()).contains("no cutter in the drawer");
+        assertThat(plan.missing().get().text().toString())
+            .contains("You have no cutter", "You need a bearing cutter");
       }
     }
     assertThat(whole).isGreaterThan(300);

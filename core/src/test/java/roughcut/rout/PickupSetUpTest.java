@@ -95,9 +95,9 @@ class PickupSetUpTest {
     assertThat(looks(plan(odd)))
         .singleElement()
         .asString()
-        .contains("neck")
+        .contains("Neck pickup")
         .contains("bridge")
-        .contains("swap the leads of one, then they are in phase and cancel hum");
+        .contains("Swap the leads of one: then they are in phase and cancel hum");
     assertThat(plan(odd).findings()).extracting(Finding::words).containsAll(looks(plan(odd)));
   }
 

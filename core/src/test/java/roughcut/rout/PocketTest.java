@@ -151,7 +151,7 @@ class PocketTest {
   /** A fretboard that is let in and runs on beyond the pocket lies in the body's wood. */
   @Test
   void aLetInFretboardBeyondThePocketIsSaid() {
-    String beyond = "beyond the pocket and is";
+    String beyond = "beyond the pocket, ";
     String[] letIn = {"heights.solve-for=saddle", "pocket.exposed=-2", "neck.angle=0"};
     Plan plan = Heron.with(letIn[0], letIn[1], letIn[2], "heel.end=460");
     double end = plan.taper().end().value();

@@ -58,7 +58,7 @@ class ReliefBoresTest {
     Plan plan = Heron.with("body.mass-target=600", "relief.diameter=40");
     assertThat(bores(plan)).isBetween(1L, (long) ReliefBores.MOST_BORES - 1);
     long left = Math.round(Heron.value(plan, "body.mass") - 600);
-    assertThat(said(plan)).contains("all the relief holes that fit").contains(left + " g");
+    assertThat(said(plan)).contains("All the relief holes that fit").contains(left + " g");
   }
 
   @Test

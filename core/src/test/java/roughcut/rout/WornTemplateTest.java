@@ -94,10 +94,13 @@ class WornTemplateTest {
       assertThat(plan.value("pocket.clearance-finished").orElseThrow().value())
           .isCloseTo(clearance + off / 2, within(1e-6));
       assertThat(plan.findings())
-          .anyMatch(f -> f.words().contains("template neck pocket: its opening was last measured"));
+          .anyMatch(
+              f ->
+                  f.words()
+                      .contains("template for the neck pocket: its opening was last measured"));
     }
     assertThat(with("pocket", wanted).findings())
-        .noneMatch(f -> f.words().contains("template neck pocket"));
+        .noneMatch(f -> f.words().contains("template for the neck pocket"));
     Plan tight = with("pocket", wanted - 1);
     assertThat(tight.findings())
         .anyMatch(f -> f.stops() && f.words().contains("too narrow for the neck"));

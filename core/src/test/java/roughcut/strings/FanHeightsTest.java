@@ -68,7 +68,7 @@ class FanHeightsTest {
             .filter(p -> p.words().contains("runs out"))
             .findFirst()
             .orElseThrow();
-    double least = Double.parseDouble(told.words().replaceAll(".*at least ([0-9.]+) mm", "$1"));
+    double least = Double.parseDouble(told.words().replaceAll(".*at least ([0-9.]+) mm.*", "$1"));
     Plan mended =
         Heron.with(
             "scale.bass=690",

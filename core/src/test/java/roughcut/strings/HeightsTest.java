@@ -136,15 +136,15 @@ class HeightsTest {
     Plan high = Heron.with("saddle.height=30");
     Heights heights = high.stringPlan().heights();
     assertThat(heights.reach(high.stringPlan().bridge().kind()).toString())
-        .contains("higher", "less neck angle", "deeper pocket (by 7.9 mm)");
+        .contains("higher", "less neck angle", "deeper pocket by 7.9 mm");
     Plan through = Heron.with("saddle.height=30", "neck.fixing=through");
     assertThat(
             through.stringPlan().heights().reach(through.stringPlan().bridge().kind()).toString())
-        .contains("less fretboard height above the body (by 7.9 mm)")
+        .contains("less fretboard height above the body by 7.9 mm")
         .doesNotContain("pocket");
     Plan low = Heron.with("saddle.height=9");
     assertThat(low.stringPlan().heights().reach(low.stringPlan().bridge().kind()).toString())
-        .contains("lower", "more neck angle", "shallower pocket (by 3.2 mm)");
+        .contains("lower", "more neck angle", "shallower pocket by 3.2 mm");
   }
 
   @Test

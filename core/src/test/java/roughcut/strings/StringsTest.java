@@ -171,7 +171,7 @@ class StringsTest {
   @Test
   void theSlantThatIsOfferedHoldsEverySaddle() {
     String[] square = with(FANNED, "bridge.kind=flat-plate", "bridge.posts=60");
-    String words = Heron.with(square).stringPlan().bridge().trouble().toString();
+    String words = Heron.with(square).stringPlan().bridge().problem().text().toString();
     java.util.regex.Matcher said =
         java.util.regex.Pattern.compile("bass end ([\\d.]+) mm to ([\\d.]+) mm further")
             .matcher(words);
@@ -240,7 +240,7 @@ class StringsTest {
   void badInputIsSaidWithTheNumberThatWouldDo() {
     assertThat(Heron.with("fretboard.radius-nut=100", "nut.width=70").problems()).isEmpty();
     assertThat(Heron.with("nut.kind=locking", "stiffener.start=2").problems())
-        .anyMatch(p -> p.words().contains("locking nut screws"));
+        .anyMatch(p -> p.words().contains("locking nut's screws"));
     assertThat(Heron.with("joint.x=630").problems())
         .anyMatch(p -> p.words().contains("at most 620.0 mm"));
     assertThat(Heron.with("scale.treble=650", "scale.bass=640").problems())

@@ -14,6 +14,7 @@ import roughcut.design.Decisions;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
 import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
 import roughcut.record.Proposal;
@@ -147,7 +148,7 @@ class ComparisonTest {
         for (Finding fresh : made.fresh()) {
           assertThat(fresh.severity()).isNotEqualTo(Finding.Severity.IMPOSSIBLE);
           if (fresh.stops()) {
-            assertThat(way.words()).as("says what it costs").contains(fresh.words());
+            assertThat(way.words()).as("says what it costs").contains(fresh.what().in(Units.MM));
           }
         }
       }

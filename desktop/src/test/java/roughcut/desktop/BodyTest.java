@@ -210,7 +210,7 @@ class BodyTest extends WindowTest {
         () -> find(robot, "fitting.more", javafx.scene.control.TitledPane.class).setExpanded(true));
     type("rout.bridge.depth", "60");
     assertThat(find(robot, "rout.bridge.depth", TextField.class).getText()).isEqualTo("60");
-    assertThat(words(robot, "rout.bridge.depth.message")).contains("deeper than the body");
+    assertThat(words(robot, "rout.bridge.depth.message")).contains("and the body 44.0 mm thick");
     assertThat(value("pickup.bridge.depth")).as("drawn all the same").isEqualTo(60);
     type("rout.bridge.depth", "14");
     assertThat(value("pickup.bridge.depth")).isEqualTo(14);
@@ -277,7 +277,7 @@ class BodyTest extends WindowTest {
     routs("Passes");
     assertThat(plan().cuts().plansOf("pocket").get(0).plan().changes()).isPositive();
     pick("passes.which", "bridge");
-    assertThat(text("passes.missing")).contains("no cutter in the drawer");
+    assertThat(text("passes.missing")).contains("You have no cutter that continues");
     assertThat(there("passes.missing")).isTrue();
   }
 

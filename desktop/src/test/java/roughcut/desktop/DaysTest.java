@@ -214,7 +214,7 @@ class DaysTest extends WindowTest {
     assertThat(
             said(
                 robot,
-                "out of phase: swap the leads of one, then they are in phase and cancel hum"))
+                "Out of phase. Swap the leads of one: then they are in phase and cancel hum."))
         .isTrue();
     pick("pickup.bridge.swing", "up");
     assertThat(said(robot, "in phase, and hum-cancelling")).isTrue();

@@ -189,7 +189,7 @@ class EightTasksTest extends WindowTest {
                 (Node n) ->
                     n instanceof Labeled l
                         && l.isVisible()
-                        && l.getText().contains("the width of robinia-1 isn't measured"))
+                        && l.getText().contains("the width of board robinia-1 isn't measured"))
             .query();
     click(told);
     until(() -> focused().equals("board-table"));

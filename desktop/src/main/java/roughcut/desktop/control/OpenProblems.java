@@ -56,8 +56,10 @@ public final class OpenProblems extends VBox {
     Clearance.State state = StyleStates.of(question);
     shape.setContent(StyleStates.shape(state));
     shape.getStyleClass().add("shape-" + state.word());
-    String words =
-        say("{severity}: {problem}", say(question.severity().word()), question.words(units));
+    String what =
+        say("{severity}: {problem}", say(question.severity().word()), question.what().in(units));
+    String rest = question.message().rest().in(units);
+    String words = rest.isEmpty() ? what : what + "\n" + rest;
     Labeled row = question.where().isEmpty() ? new Label(words) : door(words, question.where());
     row.setGraphic(shape);
     row.setGraphicTextGap(7);

@@ -191,7 +191,7 @@ public final class PartPlacer extends VBox {
                 () ->
                     next.boards().homeless().stream()
                         .filter(h -> h.part().id().equals(chosen))
-                        .map(h -> h.why().text().in(session.units().get()))
+                        .map(h -> h.why().message().text().in(session.units().get()))
                         .findFirst()
                         .orElse("")));
   }

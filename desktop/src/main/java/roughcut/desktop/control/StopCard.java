@@ -62,7 +62,7 @@ final class StopCard extends Button {
     shape.setContent(StyleStates.shape(state));
     word.setText(finding.topic().words().in(units) + ": " + Finding.counted(stops).in(units));
     List<String> words = stops.stream().map(f -> f.words(units)).toList();
-    what.setText(words.get(0));
+    what.setText(finding.what().in(units));
     chip.show(StyleStates.shape(state), "", word.getText());
     ControlNames.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
     LazyTooltip.on(this, String.join("\n", words));

@@ -117,8 +117,8 @@ final class ThinCard extends Button {
     fill();
     ControlNames.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
-    LazyTooltip.on(this, next.what().in(units) + ", " + limits.getText());
-
+    String why = next.kind().why().in(units);
+    LazyTooltip.on(this, next.what().in(units) + ", " + limits.getText() + "\n" + why);
     setAccessibleText(
         now
             + ": "
@@ -126,7 +126,9 @@ final class ThinCard extends Button {
             + ", "
             + next.left().text(units)
             + ", "
-            + limits.getText());
+            + limits.getText()
+            + ". "
+            + why);
   }
 
   private static String limits(Clearance clearance, Units units) {

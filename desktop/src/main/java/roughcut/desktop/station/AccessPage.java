@@ -132,7 +132,7 @@ final class AccessPage extends PlainPage {
     for (Text step : way.steps()) {
       steps.row(false, Integer.toString(number++), step.in(units));
     }
-    way.trouble().ifPresent(words -> steps.row(true, "", words.in(units)));
+    way.problem().ifPresent(p -> steps.row(true, "", p.text().in(units)));
   }
 
   @Override

@@ -124,7 +124,7 @@ final class BridgePage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Bridge bridge = plan.stringPlan().bridge();
-    trouble.setText(bridge.trouble().in(units));
+    trouble.setText(bridge.possible() ? "" : bridge.problem().text().in(units));
     trouble.setVisible(!bridge.possible());
     trouble.setManaged(!bridge.possible());
     window.begin();

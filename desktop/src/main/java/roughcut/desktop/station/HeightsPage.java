@@ -92,8 +92,7 @@ final class HeightsPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     Heights heights = plan.stringPlan().heights();
-    reach.setText(
-        say("Saddles: {reach}.", heights.reach(plan.stringPlan().bridge().kind()).in(units)));
+    reach.setText(heights.reach(plan.stringPlan().bridge().kind()).in(units));
     ways.begin();
     StringBuilder saddles = new StringBuilder();
     heights

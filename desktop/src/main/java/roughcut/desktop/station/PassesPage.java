@@ -121,7 +121,7 @@ final class PassesPage extends BodyViewPage {
             say("{surface} deep", rout.surface().text(units)),
             rout.plan()
                 .missing()
-                .map(m -> m.in(units))
+                .map(m -> m.text().in(units))
                 .orElse(
                     count(
                         rout.plan().changes(),
@@ -133,7 +133,7 @@ final class PassesPage extends BodyViewPage {
       title.setText(say("Passes for the {cut}", plans.get(0).cut().words().in(units)));
       for (RoutPlan rout : plans) {
         one(rout, plans.size() > 1, units);
-        lacks = rout.plan().missing().map(m -> m.in(units)).orElse(lacks);
+        lacks = rout.plan().missing().map(m -> m.text().in(units)).orElse(lacks);
       }
     }
     passes.end();

@@ -102,7 +102,7 @@ final class PickupsPage extends PlainPage {
     together.begin();
     for (PickupSetUp.Pair pair : setUp.pairs()) {
       together.row(
-          !pair.together().inPhase(), pair.words().in(units), pair.together().words().in(units));
+          !pair.together().inPhase(), pair.words().in(units), pair.together().told().in(units));
     }
     for (Value both : setUp.together()) {
       together.row(false, both.label().in(units), say("{both} expected", both.text(units)));
