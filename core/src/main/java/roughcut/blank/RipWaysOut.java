@@ -160,7 +160,7 @@ public final class RipWaysOut {
           || saw.allowance() != counts(BlankDecisions.SAW_ALLOWANCE)) {
         offer(
             Text.of(
-                "saw with the {saw}: kerf {kerf}, planing {allowance} per face",
+                "Saw with the {saw}: kerf {kerf}, planing {allowance} per face",
                 saw.name(),
                 Text.length(saw.kerf(), 1),
                 Text.length(saw.allowance(), 1)),
@@ -185,8 +185,8 @@ public final class RipWaysOut {
         offer(
             Text.of(
                 board.irreplaceable()
-                    ? "use board {id}, which can't be replaced"
-                    : "use board {id}",
+                    ? "Use board {id}, which can't be replaced"
+                    : "Use board {id}",
                 board.id()),
             b -> b.withDesign(b.design().withBoard("neck." + plan.species(), board.id())),
             null);
@@ -219,8 +219,8 @@ public final class RipWaysOut {
       if (offer(
           Text.of(
               plan.done().isEmpty()
-                  ? "make each strip of {wood} {by} thinner"
-                  : "make each strip of {wood} still to be cut {by} thinner",
+                  ? "Make each strip of {wood} {by} thinner"
+                  : "Make each strip of {wood} still to be cut {by} thinner",
               plan.wood().name(),
               Text.length(by, 1)),
           b -> b.withDesign(b.design().withNeckStack(stack)),
@@ -255,8 +255,8 @@ public final class RipWaysOut {
       offer(
           Text.of(
               stack.mirrored()
-                  ? "leave out the outermost strips"
-                  : "leave out the outermost strip"),
+                  ? "Leave out the outermost strips"
+                  : "Leave out the outermost strip"),
           b -> b.withDesign(b.design().withNeckStack(stack.remove(0))),
           null);
     }
@@ -280,8 +280,8 @@ public final class RipWaysOut {
       if (offer(
           Text.of(
               homeless.size() == 1
-                  ? "make the missing strip from {wood}"
-                  : "make the missing strips from {wood}",
+                  ? "Make the missing strip from {wood}"
+                  : "Make the missing strips from {wood}",
               wood.name()),
           b -> b.withDesign(b.design().withNeckStack(next)),
           wood.id())) {

@@ -60,7 +60,7 @@ public final class StackWaysOut {
     double inwards = b - (taper.halfWidth(0) - KEPT);
     offer(
         Text.of(
-            "move glue line {line} in by {inwards}: the outer strip stays {kept} wide at the nut",
+            "Move glue line {line} in by {inwards}: the outer strip stays {kept} wide at the nut",
             line,
             Text.length(inwards, 1),
             Text.length(KEPT, 0)),
@@ -71,7 +71,7 @@ public final class StackWaysOut {
     double outwards = heel + OUTSIDE - b;
     offer(
         Text.of(
-            "move glue line {line} out by {outwards}: the outer strip shows on the headstock only",
+            "Move glue line {line} out by {outwards}: the outer strip shows on the headstock only",
             line,
             Text.length(outwards, 1)),
         inner,
@@ -82,7 +82,7 @@ public final class StackWaysOut {
       double widening = heel - taper.halfWidth(0);
       offer(
           Text.of(
-              "taper the strip inside glue line {line} by {length}: the line follows the outline, {kept} inside it",
+              "Taper the strip inside glue line {line} by {length}: the line follows the outline, {kept} inside it",
               line,
               Text.length(share * widening, 1),
               Text.length(KEPT, 0)),

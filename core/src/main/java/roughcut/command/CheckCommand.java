@@ -42,12 +42,14 @@ final class CheckCommand implements Callable<Integer> {
     for (Clearance clearance : plan.clearances()) {
       stop |= clearance.state() == Clearance.State.STOP;
       out.printf(
-          "%-9s  %8s  %s (%s)%s%n",
+          "%-9s  %8s  %s (%s)%n",
           clearance.state().word(),
           clearance.left().text(Units.MM),
           clearance.what(),
-          limits(clearance),
-          clearance.state() == Clearance.State.CLEAR ? "" : ". " + clearance.kind().why());
+          limits(clearance));
+      if (clearance.state() != Clearance.State.CLEAR) {
+        out.printf("%-9s  %8s  %s%n", "", "", clearance.kind().why());
+      }
     }
     return stop ? 1 : 0;
   }

@@ -172,7 +172,7 @@ public final class RecoveryOptions {
                     Math.abs(value - now) / decision.step(),
                     new Proposal(
                         Text.of(
-                            "let the design follow: {label} {value} instead of {now}",
+                            "Let the design follow: {label} {value} instead of {now}",
                             decision.label().small(),
                             told(decision, value),
                             told(decision, now)),
@@ -331,9 +331,9 @@ public final class RecoveryOptions {
     return new Proposal(
         Text.of(
             again.size() == 1
-                ? "make it again: {list}; {size} operation, about {number} h of work again, and "
+                ? "Make it again: {list}; {size} operation, about {number} h of work again, and "
                     + "the wood"
-                : "make it again: {list}; {size} operations, about {number} h of work again, and "
+                : "Make it again: {list}; {size} operations, about {number} h of work again, and "
                     + "the wood",
             parts.stream().map(PartId::word).collect(Collectors.joining(" and ")),
             again.size(),

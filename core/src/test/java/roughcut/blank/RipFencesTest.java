@@ -109,7 +109,7 @@ class RipFencesTest {
     assertThat(plan.about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("too thin"));
     List<Proposal> ways = FixSuggestions.strips(plan, rip);
-    assertThat(ways).anyMatch(w -> w.words().contains("use board good"));
+    assertThat(ways).anyMatch(w -> w.words().contains("Use board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
     for (Proposal way : ways) {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);

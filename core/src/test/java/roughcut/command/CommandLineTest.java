@@ -141,7 +141,8 @@ class CommandLineTest {
     Path there = gap.resolve("a.roughcut.json");
     BuildFile.at(there).save(Heron.build().asDesigned());
     assertThat(run("check", there.toString(), "--set", "fretboard.species=plum")).isEqualTo(1);
-    assertThat(out.toString()).containsPattern("to get +routs: controls: no cutter in the drawer");
+    assertThat(out.toString())
+        .containsPattern("to get +routs: Controls: you have no cutter that continues");
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     assertThat(run("check", file.toString(), "--set", "fretboard.species=plum")).isZero();
     assertThat(run("check", file.toString(), "--set", "rod.depth=13")).isEqualTo(1);
@@ -283,7 +284,7 @@ class CommandLineTest {
         .contains("Rout the neck pocket, from the top (body.cut.pocket, 40 min)")
         .contains("first – not known: Heel thickness: not measured yet")
         .contains("verdict: Stop, 2 problems")
-        .contains("  stop: the shaft is 0.4 mm too thin for the back of the neck")
+        .contains("  stop: The shaft is 0.4 mm too thin for the back of the neck")
         .contains("Made differently: Saw the scarf")
         .contains("to do:");
     String strings = out.toString().substring(out.toString().indexOf("(strings.on"));

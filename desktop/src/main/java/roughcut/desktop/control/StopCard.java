@@ -1,5 +1,7 @@
 package roughcut.desktop.control;
 
+import static roughcut.desktop.words.Words.say;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -60,12 +62,14 @@ final class StopCard extends Button {
     getStyleClass().removeAll("thin-stop", "thin-look");
     getStyleClass().add("thin-" + state.word());
     shape.setContent(StyleStates.shape(state));
-    word.setText(finding.topic().words().in(units) + ": " + Finding.counted(stops).in(units));
+    String all = finding.topic().words().in(units) + ": " + Finding.counted(stops).in(units);
+    String topic = finding.topic().words().in(units);
+    word.setText(stops.size() == 1 ? topic : say("{topic} · 1 of {count}", topic, stops.size()));
     List<String> words = stops.stream().map(f -> f.words(units)).toList();
     what.setText(finding.what().in(units));
-    chip.show(StyleStates.shape(state), "", word.getText());
+    chip.show(StyleStates.shape(state), "", all);
     ControlNames.set(this, "stop." + finding.topic().name().toLowerCase(Locale.ROOT));
     LazyTooltip.on(this, String.join("\n", words));
-    setAccessibleText(word.getText() + ": " + String.join("; ", words));
+    setAccessibleText(all + ": " + String.join("; ", words));
   }
 }
