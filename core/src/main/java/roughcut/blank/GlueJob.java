@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Clamping;
-import roughcut.design.NumberDecision;
 import roughcut.measure.ComputedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -134,15 +133,6 @@ public record GlueJob(
   }
 
   /**
-   * Which clamping pressure counts, by the density of the densest wood, kg/m³ (handbook page 3).
-   */
-  static NumberDecision pressure(double density) {
-    return density < 500
-        ? BlankDecisions.PRESSURE_SOFT
-        : density <= 700 ? BlankDecisions.PRESSURE_MEDIUM : BlankDecisions.PRESSURE_DENSE;
-  }
-
-  /**
    * Faces by stages: from the outside inwards, so that halves come first and the middle joint last.
    */
   static List<List<Integer>> stagesOf(int faces, int stages) {
@@ -255,7 +245,7 @@ public record GlueJob(
     }
 
     private Value force() {
-      Value pressure = inputs.get(pressure(job.density));
+      Value pressure = inputs.get(BlankDecisions.pressure(job.density));
       return registry.put(
           job.prefix + ".force",
           Text.of("Force on one face"),

@@ -2,6 +2,7 @@ package roughcut.design;
 
 import static roughcut.measure.Quantity.CELSIUS;
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.DENSITY;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.FORCE;
 import static roughcut.measure.Quantity.LENGTH;
@@ -9,6 +10,7 @@ import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.SECONDS;
 
+import roughcut.measure.Text;
 import roughcut.shop.Saw;
 
 /** Decided at the boards: ripping, gluing, planing. */
@@ -69,15 +71,32 @@ public final class BlankDecisions {
   public static final NumberDecision CLAMP_FORCE =
       BOOK.number("clamp.force", "Force of one clamp", FORCE, 4, 0.1, 50, 0.5)
           .hint("Tightened by hand.");
+
+  /** From this density on a wood is medium, kg/m³ (handbook page 3). */
+  private static final double MEDIUM = 500;
+
+  /** Over this one it is dense, kg/m³. */
+  private static final double DENSE = 700;
+
   public static final NumberDecision PRESSURE_SOFT =
       BOOK.number("clamp.pressure-soft", "Pressure for softwood", PRESSURE, 0.7, 0.1, 3, 0.1)
-          .hint("Where the densest wood of a joint is under 500 kg/m³.");
+          .hint(
+              Text.of(
+                  "Where the densest wood of a joint is under {light}.",
+                  Text.shown(MEDIUM, DENSITY)));
   public static final NumberDecision PRESSURE_MEDIUM =
       BOOK.number("clamp.pressure-medium", "Pressure for medium wood", PRESSURE, 1, 0.1, 3, 0.1)
-          .hint("Where the densest wood of a joint is 500 to 700 kg/m³.");
+          .hint(
+              Text.of(
+                  "Where the densest wood of a joint is between {light} and {heavy}.",
+                  Text.shown(MEDIUM, DENSITY),
+                  Text.shown(DENSE, DENSITY)));
   public static final NumberDecision PRESSURE_DENSE =
       BOOK.number("clamp.pressure-dense", "Pressure for dense wood", PRESSURE, 1.4, 0.1, 3, 0.1)
-          .hint("Where the densest wood of a joint is over 700 kg/m³.");
+          .hint(
+              Text.of(
+                  "Where the densest wood of a joint is over {heavy}.",
+                  Text.shown(DENSE, DENSITY)));
   public static final NumberDecision CLAMP_PAD =
       BOOK.number("clamp.pad", "Clamp pad length", LENGTH, 40, 5, 300, 5).hint("Along the blank.");
   public static final NumberDecision CAUL =
@@ -148,4 +167,9 @@ public final class BlankDecisions {
               + "deepest at the nut.");
 
   private BlankDecisions() {}
+
+  /** The clamping pressure that counts, by the density of the densest wood of a joint, kg/m³. */
+  public static NumberDecision pressure(double density) {
+    return density < MEDIUM ? PRESSURE_SOFT : density <= DENSE ? PRESSURE_MEDIUM : PRESSURE_DENSE;
+  }
 }

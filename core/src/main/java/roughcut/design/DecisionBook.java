@@ -103,7 +103,12 @@ final class DecisionBook {
 
     /** A number that is decided only. */
     NumberDecision hint(String hint) {
-      return enter(Text.of(hint), null);
+      return hint(Text.of(hint));
+    }
+
+    /** The same, with amounts in what is said of it. */
+    NumberDecision hint(Text hint) {
+      return enter(hint, null);
     }
 
     /** A number of something bought or owned, listed until it is measured. */

@@ -174,13 +174,13 @@ public final class GlueUpSheet {
     GlueJob job = plan.glueUp().job();
     line(
         Text.of(
-            "{glue}: {mass} for {faces} faces. Open time {minutes} at {number} °C. "
+            "{glue}: {mass} for {faces} faces. Open time {minutes} at {temperature}. "
                 + "Spreading and closing all at once takes {together}.",
             job.glue().name(),
             Text.shown(job.mass()),
             Text.shown(job.faces()),
             minutes(job.open().value()),
-            Text.fixed(plan.given(BlankDecisions.TEMPERATURE), 0),
+            Text.shown(plan.given(BlankDecisions.TEMPERATURE), Quantity.CELSIUS),
             minutes(job.time().value())));
     int number = 1;
     for (List<Integer> faces : job.faceStages()) {

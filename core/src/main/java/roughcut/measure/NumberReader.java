@@ -1,5 +1,6 @@
 package roughcut.measure;
 
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -17,6 +18,10 @@ public final class NumberReader {
           "([-+−]?)\\s*(?:(\\d{1,9})(?:\\s+|\\s*-\\s*))??(?:(\\d{1,9})\\s*/\\s*(\\d{1,9})|("
               + DECIMAL
               + "))\\s*(mm|cm|in|inch|inches|\"|″)?");
+
+  /** What stands behind the digits. */
+  private static final Pattern SIGN = Pattern.compile("([^\\d\\s.,]\\S*)$");
+
   private static final int LONGEST = 40;
 
   private static final String NO_LENGTH = "“{typed}” is not a length; write for example {example}";
@@ -94,6 +99,36 @@ public final class NumberReader {
    */
   public static double ratio(String text) throws InvalidInput {
     return number(bounded(text), text, NO_NUMBER, "2.5");
+  }
+
+  /**
+   * Reads a number of any kind, in the maker's units unless it says another: {@code 500 g} is read
+   * by one who weighs in ounces, and {@code 70 °F} by one who doesn't.
+   *
+   * @return the value in the quantity's own unit
+   * @throws InvalidInput when the text is no such number
+   */
+  public static double amount(String text, Quantity quantity, Units units) throws InvalidInput {
+    return switch (quantity) {
+      case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> length(text, units);
+      case ANGLE -> angle(text);
+      case COUNT -> count(text);
+      case PITCH -> Pitch.read(text);
+      default -> measured(text, quantity, units);
+    };
+  }
+
+  /** The sign decides; without one it is what the field shows. */
+  private static double measured(String text, Quantity quantity, Units units) throws InvalidInput {
+    Matcher sign = SIGN.matcher(bounded(text));
+    String typed = sign.find() ? sign.group(1) : "";
+    boolean own = !typed.isEmpty() && typed.equalsIgnoreCase(quantity.sign());
+    Optional<CustomaryUnit> said = quantity.customarySigned(typed);
+    Optional<CustomaryUnit> customary =
+        own ? Optional.empty() : said.or(() -> quantity.customary(units));
+    String digits = own || said.isPresent() ? text.strip().substring(0, sign.start(1)) : text;
+    double value = number(digits.strip(), text, NO_NUMBER, "2.5");
+    return customary.map(c -> c.own(value)).orElse(value);
   }
 
   private static double number(String trimmed, String text, String sentence, String example)

@@ -1,5 +1,7 @@
 package roughcut.measure;
 
+import java.util.Optional;
+
 /**
  * Shows numbers: millimetres with as many decimals as the quantity deserves, decimal inches with
  * three, or the nearest fraction of an inch with the error that rounding makes when it exceeds 0.1
@@ -20,6 +22,10 @@ public final class NumberWriter {
   public static String number(double value, Quantity quantity, Units units) {
     if (Double.isNaN(value)) {
       return "–";
+    }
+    Optional<CustomaryUnit> customary = quantity.customary(units);
+    if (customary.isPresent()) {
+      return fixed(customary.get().of(value), customary.get().decimals());
     }
     if (!quantity.isLength()) {
       return quantity == Quantity.ANGLE || quantity == Quantity.RATIO
@@ -60,7 +66,9 @@ public final class NumberWriter {
 
   /** The unit sign for a quantity: mm, in, ° or nothing. */
   public static String sign(Quantity quantity, Units units) {
-    return quantity.isLength() ? units.sign() : quantity.sign();
+    return quantity.isLength()
+        ? units.sign()
+        : quantity.customary(units).map(CustomaryUnit::sign).orElse(quantity.sign());
   }
 
   /**
@@ -70,6 +78,10 @@ public final class NumberWriter {
    * the value that it has.
    */
   public static String editable(double value, Quantity quantity, Units units) {
+    Optional<CustomaryUnit> customary = quantity.customary(units);
+    if (customary.isPresent()) {
+      return shortest(customary.get().of(value), customary.get().decimals() + 2);
+    }
     if (!quantity.isLength() || units.metric()) {
       return shortest(value, 4);
     }

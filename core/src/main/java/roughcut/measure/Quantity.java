@@ -1,5 +1,7 @@
 package roughcut.measure;
 
+import java.util.Optional;
+
 /**
  * What kind of number a value is: its unit inside the program and in files, and how finely it
  * deserves to be shown.
@@ -18,42 +20,67 @@ public enum Quantity {
   /** A plain number without a unit. */
   RATIO("ratio", 2),
   /** A mass. */
-  MASS("g", 0),
+  MASS("g", 0, "oz", CustomaryUnit.POUND / 16, 1),
   /** A time on the clock. */
   SECONDS("s", 0),
   /** A clamping force. */
-  FORCE("kN", 1),
+  FORCE("kN", 1, "lbf", CustomaryUnit.POUND_FORCE / 1000, 0),
   /** A share in hundredths, moisture among them. */
   PERCENT("%", 1),
   /** A pitch. */
   PITCH("Hz", 2),
   /** A pull or tension. */
-  NEWTON("N", 1),
+  NEWTON("N", 1, "lbf", CustomaryUnit.POUND_FORCE, 2),
   /** An electrical resistance. */
   RESISTANCE("kΩ", 2),
   /** Hundredths of a semitone. */
   CENTS("cents", 2),
   /** A temperature in degrees Celsius. */
-  CELSIUS("°C", 0),
+  CELSIUS("°C", 0, new CustomaryUnit("°F", 5 / 9.0, -160 / 9.0, 0)),
   /** An area. */
-  AREA("cm²", 1),
+  AREA("cm²", 1, "in²", 2.54 * 2.54, 2),
   /** A volume. */
-  VOLUME("cm³", 1),
+  VOLUME("cm³", 1, "in³", 2.54 * 2.54 * 2.54, 2),
   /** A mass by volume. */
-  DENSITY("kg/m³", 0),
+  DENSITY("kg/m³", 0, "lb/ft³", CustomaryUnit.POUND / 0.3048 / 0.3048 / 304.8, 1),
   /** A pressure, or a stiffness. */
-  PRESSURE("MPa", 2),
+  PRESSURE("MPa", 2, "psi", CustomaryUnit.POUND_FORCE / (Units.INCH * Units.INCH), 0),
   /** A mass along a length: a string's. */
-  LINEAR_MASS("g/m", 2),
+  LINEAR_MASS("g/m", 2, "oz/ft", CustomaryUnit.POUND / 16 / 0.3048, 4),
   /** A mass spread over an area. */
-  COVERAGE("g/m²", 0);
+  COVERAGE("g/m²", 0, "oz/ft²", CustomaryUnit.POUND / 16 / (0.3048 * 0.3048), 2);
 
   private final String unit;
   private final int decimals;
+  private final Optional<CustomaryUnit> customary;
 
   Quantity(String unit, int decimals) {
     this.unit = unit;
     this.decimals = decimals;
+    this.customary = Optional.empty();
+  }
+
+  Quantity(String unit, int decimals, CustomaryUnit customary) {
+    this.unit = unit;
+    this.decimals = decimals;
+    this.customary = Optional.of(customary);
+  }
+
+  Quantity(String unit, int decimals, String sign, double size, int shown) {
+    this(unit, decimals, new CustomaryUnit(sign, size, 0, shown));
+  }
+
+  /** The customary unit that it is told in, where the maker chose these and there is one. */
+  Optional<CustomaryUnit> customary(Units units) {
+    return switch (units.measures()) {
+      case METRIC -> Optional.empty();
+      case CUSTOMARY -> customary;
+    };
+  }
+
+  /** The customary unit with that sign, whatever the maker chose. */
+  Optional<CustomaryUnit> customarySigned(String typed) {
+    return customary.filter(c -> c.sign().equalsIgnoreCase(typed));
   }
 
   /** The unit's name in files and reports: mm, deg, count, ratio, g … */

@@ -1,7 +1,5 @@
 package roughcut.measure;
 
-import java.util.regex.Pattern;
-
 /**
  * Between which limits a number of one quantity makes sense, and how it is read from what the maker
  * types.
@@ -34,15 +32,7 @@ public record Range(Quantity quantity, double least, double most) {
    * @throws Unreadable in words for the maker
    */
   public double number(String text, Units units) throws InvalidInput {
-    return switch (quantity) {
-      case FINE_LENGTH, LENGTH, ROUGH_LENGTH -> NumberReader.length(text, units);
-      case ANGLE -> NumberReader.angle(text);
-      case COUNT -> NumberReader.count(text);
-      case PITCH -> Pitch.read(text);
-      default ->
-          NumberReader.ratio(
-              text.replaceFirst("\\s*" + Pattern.quote(quantity.sign()) + "\\s*$", ""));
-    };
+    return NumberReader.amount(text, quantity, units);
   }
 
   /** What is wrong with a value outside the limits. */

@@ -7,8 +7,9 @@ package roughcut.measure;
  * @param system millimetres, decimal inches or fractions of an inch
  * @param denominator the finest fraction when the system is {@link System#FRACTION}: 8, 16, 32 or
  *     64
+ * @param measures what is told of weights, forces, areas and temperatures
  */
-public record Units(System system, int denominator, Language language) {
+public record Units(System system, int denominator, Language language, Measures measures) {
   /** The three ways to write a length. */
   public enum System {
     MM,
@@ -25,12 +26,22 @@ public record Units(System system, int denominator, Language language) {
 
   /** Read in English. */
   public Units(System system, int denominator) {
-    this(system, denominator, Language.ENGLISH);
+    this(system, denominator, Language.ENGLISH, Measures.METRIC);
   }
 
   /** The same units, read in another language. */
   public Units in(Language next) {
-    return new Units(system, denominator, next);
+    return new Units(system, denominator, next, measures);
+  }
+
+  /** Lengths written otherwise, all else as it is. */
+  public Units lengths(Units next) {
+    return new Units(next.system, next.denominator, language, measures);
+  }
+
+  /** Weights, forces, areas and temperatures told otherwise, lengths as they are. */
+  public Units with(Measures next) {
+    return new Units(system, denominator, language, next);
   }
 
   public Units {

@@ -343,7 +343,9 @@ class MomentsTest {
     Bench.OperationStatus plane = step(Heron.build(), "board.plane");
     assertThat(plane.state()).isEqualTo(Bench.State.NOT_YET);
     assertThat(Said.all(plane.why()))
-        .containsExactly("fretboard: the width of robinia-1 isn't measured");
+        .containsExactly(
+            "Fretboard: the width of board robinia-1 isn't measured. Measure it and write it down "
+                + "on the Wood rack page.");
     Plan measured =
         Plan.of(
             Heron.build(),
@@ -369,7 +371,7 @@ class MomentsTest {
                 Demo.shop().cutters().stream().filter(c -> !c.name().endsWith(" long")).toList());
     Bench.OperationStatus status =
         Bench.of(Plan.of(build, shallow), NOON).step("body.cut.controls").orElseThrow();
-    assertThat(status.why().get(0).toString()).contains("no cutter in the drawer");
+    assertThat(status.why().get(0).toString()).contains("You have no cutter");
     assertThat(status.state()).isEqualTo(Bench.State.NOT_YET);
   }
 

@@ -111,7 +111,7 @@ class RiskAssessmentTest {
     says(
         stakes(heron.withLog(sawn), NOW, "head.scarf.saw"),
         Kind.STOP,
-        "the shaft is 0.4 mm too thin");
+        "The shaft is 0.4 mm too thin");
     Build bare = Heron.build().asDesigned().withLog(Log.NONE);
     Bench bench = Bench.of(Plan.of(bare, Demo.shop().withBoards(List.of())), NOW);
     says(
@@ -147,7 +147,7 @@ class RiskAssessmentTest {
     Build done = bench.done(build, level, Duration.ofMinutes(30), "slow", "it will do");
     DoneOperation kept = done.log().done("frets.level").orElseThrow();
     assertThat(kept.note())
-        .startsWith("slow; marked done anyway – stop: the shaft is 0.4 mm too thin")
+        .startsWith("slow; marked done anyway – stop: The shaft is 0.4 mm too thin")
         .endsWith("; reason: it will do");
     Bench later = bench(done, NOW.plusHours(2));
     assertThat(later.risks(later.step("frets.crown").orElseThrow().operation()))

@@ -186,7 +186,7 @@ class BoardLayoutTest {
         roughcut.plan.Plan.of(
             roughcut.Heron.build().asDesigned(), roughcut.demo.Demo.shop().withBoards(rack));
     assertThat(plan.about(roughcut.finding.Topic.NECK_BLANK))
-        .anyMatch(f -> f.words().matches("neck strip \\d lies over “dark knot” on m"));
+        .anyMatch(f -> f.words().matches("Neck strip \\d is over “dark knot” on board m\\..*"));
   }
 
   @Test

@@ -47,7 +47,8 @@ class GlueAndMillingTest {
     assertThat(value(plan, "stack.depth")).isEqualTo(24);
     assertThat(value(plan, "clamps.by-spacing")).isEqualTo(8);
     double pressure =
-        GlueJob.pressure(GlueUp.densest(plan.build().design().neckStack().strips(), Woods.BOOK))
+        BlankDecisions.pressure(
+                GlueUp.densest(plan.build().design().neckStack().strips(), Woods.BOOK))
             .in(plan.build().design());
     assertThat(value(plan, "clamps.by-force")).isEqualTo(Math.ceil(17.76 * pressure / 4));
     assertThat(Math.ceil(17.76 / 4)).as("the handbook's medium wood").isEqualTo(5);
@@ -60,7 +61,7 @@ class GlueAndMillingTest {
   @Test
   void clampsFollowTheMakersPressure() {
     List<Strip> strips = Heron.with().build().design().neckStack().strips();
-    NumberDecision counts = GlueJob.pressure(GlueUp.densest(strips, Woods.BOOK));
+    NumberDecision counts = BlankDecisions.pressure(GlueUp.densest(strips, Woods.BOOK));
     double usual = value(Heron.with(), "glue.force");
     for (NumberDecision pressure :
         List.of(
@@ -73,10 +74,10 @@ class GlueAndMillingTest {
           .as(pressure.id())
           .isCloseTo(pressure.equals(counts) ? 2 * usual : usual, within(1e-9));
     }
-    assertThat(GlueJob.pressure(499)).isEqualTo(BlankDecisions.PRESSURE_SOFT);
-    assertThat(GlueJob.pressure(500)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
-    assertThat(GlueJob.pressure(700)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
-    assertThat(GlueJob.pressure(701)).isEqualTo(BlankDecisions.PRESSURE_DENSE);
+    assertThat(BlankDecisions.pressure(499)).isEqualTo(BlankDecisions.PRESSURE_SOFT);
+    assertThat(BlankDecisions.pressure(500)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
+    assertThat(BlankDecisions.pressure(700)).isEqualTo(BlankDecisions.PRESSURE_MEDIUM);
+    assertThat(BlankDecisions.pressure(701)).isEqualTo(BlankDecisions.PRESSURE_DENSE);
   }
 
   @Test
@@ -136,7 +137,7 @@ class GlueAndMillingTest {
     double time = atOnce * (10 + 12 * area / 100) + 60 + 12 * value(hotter, "clamps.needed");
     assertThat(stages == 0 || time <= value(hotter, "glue.open-time") + 1e-9).isTrue();
     assertThat(Heron.with("shop.temperature=2").about(Topic.NECK_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("doesn't cure below"));
+        .anyMatch(q -> q.stops() && q.words().contains("is too cold for"));
     assertThat(Heron.with("glue.kind=cyanoacrylate").about(Topic.NECK_BLANK))
         .anyMatch(q -> q.stops() && q.words().contains("grabs"));
   }

@@ -107,7 +107,7 @@ class RipFencesTest {
     RipPlan rip = plan.rips().plans().get(0);
     assertThat(rip.fits()).as("its width is enough").isTrue();
     assertThat(plan.about(Topic.NECK_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("too thin"));
+        .anyMatch(q -> q.stops() && q.words().contains("too thin for its strips"));
     List<Proposal> ways = FixSuggestions.strips(plan, rip);
     assertThat(ways).anyMatch(w -> w.words().contains("Use board good"));
     assertThat(ways).anyMatch(w -> w.words().contains("cap of"));
@@ -115,7 +115,7 @@ class RipFencesTest {
       Plan next = Plan.of(way.change().apply(plan.build()), shop);
       assertThat(next.about(Topic.NECK_BLANK))
           .as(way.words())
-          .noneMatch(q -> q.words().contains("too thin"));
+          .noneMatch(q -> q.words().contains("too thin for its strips"));
     }
   }
 
@@ -145,7 +145,7 @@ class RipFencesTest {
     assertThat(Plan.of(build, shop).about(Topic.NECK_BLANK))
         .anyMatch(
             q ->
-                q.words().contains("the blade of the old saw is dull")
+                q.words().contains("The blade of the old saw is dull")
                     && q.words().contains("the new saw"));
     assertThat(Plan.of(RipWaysOut.with(build, sharp), shop).about(Topic.NECK_BLANK))
         .noneMatch(q -> q.words().contains("is dull"));

@@ -79,8 +79,8 @@ class RipPlanTest {
     assertThat(heron.about(Topic.NECK_BLANK))
         .filteredOn(Finding::stops)
         .as("only the fretboard's board, whose width nobody measured")
-        .extracting(Finding::words)
-        .containsExactly("fretboard: the width of robinia-1 isn't measured");
+        .extracting(f -> f.what().toString())
+        .containsExactly("Fretboard: the width of board robinia-1 isn't measured.");
   }
 
   @Test
@@ -134,7 +134,7 @@ class RipPlanTest {
             build.withoutMeasured("rip.plum.left").withLog(log.withdrawn("rip.plum.left")),
             Demo.shop());
     assertThat(unmeasured.about(Topic.NECK_BLANK))
-        .anyMatch(f -> f.words().contains("plum: 2 strips are sawn off"));
+        .anyMatch(f -> f.words().contains("2 strips are sawn off board plum"));
     assertThat(plum.strips()).containsExactly(5, 7);
     assertThat(plum.from().value()).isEqualTo(29);
     assertThat(plum.need().value())
@@ -164,9 +164,9 @@ class RipPlanTest {
     Plan plan = Plan.of(Demo.bittern(), shop);
     assertThat(plan(plan, "plum").fits()).isFalse();
     assertThat(plan.about(Topic.NECK_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("width of board plum-x not measured"));
+        .anyMatch(q -> q.stops() && q.words().contains("width of board plum-x isn't measured"));
     assertThat(plan.about(Topic.NECK_BLANK))
-        .anyMatch(q -> q.stops() && q.words().contains("there is no larch"));
+        .anyMatch(q -> q.stops() && q.words().contains("There is no larch"));
     assertThat(plan.value("rip.plum.strips")).isEmpty();
   }
 

@@ -94,7 +94,7 @@ class StackShapesTest {
       assertThat(after.blank().symmetrical()).isTrue();
     }
     Proposal taper =
-        ways.stream().filter(w -> w.words().contains("taper")).findFirst().orElseThrow();
+        ways.stream().filter(w -> w.words().contains("Taper")).findFirst().orElseThrow();
     Plan tapered = Plan.of(taper.change().apply(before.build()), Demo.shop());
     GlueFace line = tapered.blank().strips().get(1).lower();
     for (double x : new double[] {0, 200, 500}) {
@@ -164,10 +164,10 @@ class StackShapesTest {
     assertThat(value(plan, "heel.stock")).isEqualTo(23);
     assertThat(value(plan, "heel.spare")).isEqualTo(1);
     assertThat(plan.about(Topic.NECK_BLANK).stream().map(Finding::words))
-        .noneMatch(w -> w.contains("heel"));
+        .noneMatch(w -> w.contains("heel is"));
     Plan without = plan(new Stack(List.of(strip(70, 70, 0)), true));
     assertThat(without.about(Topic.NECK_BLANK).stream().map(Finding::words))
-        .anyMatch(w -> w.contains("heel needs 6.0 mm more"));
+        .anyMatch(w -> w.contains("heel is 6.0 mm too thin"));
   }
 
   @Test

@@ -111,7 +111,7 @@ class StepGlueUpsTest {
         .anyMatch(
             p ->
                 p.where().equals(Decisions.SAW_KERF.id())
-                    && p.words().contains("leaves nothing of"));
+                    && p.words().contains("Nothing is left of one half"));
   }
 
   /** A strip bows outwards: its joint at that side is told, next to the edge as well. */

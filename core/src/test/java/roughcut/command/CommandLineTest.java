@@ -238,7 +238,7 @@ class CommandLineTest {
         .isEqualTo(1);
     assertThat(out.toString())
         .containsPattern(
-            "not ready +body blank: the outline is 5\\d\\.\\d mm over the edge of the blank");
+            "not ready +body blank: The outline is 5\\d\\.\\d mm over the edge of the blank");
   }
 
   @Test

@@ -111,6 +111,8 @@ class OtherLanguageTest {
 
   private static void check(Text text, Set<String> names, Map<String, String> left) {
     String said = text.in(READ);
+    // A unit is written alike in every language.
+    said = said.replace(Quantity.PRESSURE.sign(), "");
     for (String name : names) {
       said = said.replace(name, "");
     }

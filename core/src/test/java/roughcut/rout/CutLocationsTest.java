@@ -71,7 +71,7 @@ class CutLocationsTest {
     assertThat(aside.sentence(roughcut.measure.Units.MM).toString())
         .endsWith("8.00 mm away from its planned position");
     List<Proposal> ways = RecoveryOptions.of(after, aside);
-    assertThat(ways.toString()).contains("plug it with the same wood", "let the design follow");
+    assertThat(ways.toString()).contains("plug it with the same wood", "Let the design follow");
     for (Proposal way : ways) {
       Build mended = way.change().apply(later);
       assertThat(spoiled(mended))

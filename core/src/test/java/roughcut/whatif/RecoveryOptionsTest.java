@@ -99,7 +99,7 @@ class RecoveryOptionsTest {
     Build build = cut(Heron.build().asDesigned(), POCKET, DEPTH, 0.8);
     double cutAt = build.log().done(POCKET).orElseThrow().cutAt().get(DEPTH);
     List<Proposal> follow =
-        ways(build, DEPTH).stream().filter(w -> w.words().startsWith("let the design")).toList();
+        ways(build, DEPTH).stream().filter(w -> w.words().startsWith("Let the design")).toList();
     assertThat(follow).isNotEmpty();
     for (Proposal way : follow) {
       Build after = way.change().apply(build);
@@ -116,7 +116,7 @@ class RecoveryOptionsTest {
     Build build = cut(Heron.build().asDesigned(), "head.scarf.saw", "scarf.run", 1.5);
     List<Proposal> follow =
         ways(build, "scarf.run").stream()
-            .filter(w -> w.words().startsWith("let the design"))
+            .filter(w -> w.words().startsWith("Let the design"))
             .toList();
     assertThat(follow).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     double before = 0;
@@ -159,7 +159,7 @@ class RecoveryOptionsTest {
     Build build = Demo.heron(NOW.toLocalDate());
     Plan before = Plan.of(build, Demo.shop());
     OutdatedCut scarf = spoiled(before, "scarf.run").orElseThrow();
-    Proposal anew = way(RecoveryOptions.of(before, scarf), "make it again");
+    Proposal anew = way(RecoveryOptions.of(before, scarf), "Make it again");
     assertThat(anew.words()).contains("neck and headstock and fretboard");
     Build after = anew.change().apply(build);
     int bodyStays = 0;

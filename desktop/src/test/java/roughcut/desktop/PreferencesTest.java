@@ -1,6 +1,7 @@
 package roughcut.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
+import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NumberDecision;
 import roughcut.desktop.control.ControlNames;
@@ -25,6 +27,7 @@ import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
+import roughcut.measure.Measures;
 import roughcut.measure.Units;
 
 /** What is the person's: kept from one start to the next, and true of everything that is shown. */
@@ -51,6 +54,35 @@ class PreferencesTest extends WindowTest {
 
   private Color pixel(double x, double y) {
     return robot.capture(window.surface()).getImage().getPixelReader().getColor((int) x, (int) y);
+  }
+
+  /** Who weighs in ounces may work in millimetres; what is typed is read in what is shown. */
+  @Test
+  void weightsAndTemperaturesAreChosenApartFromLengths() {
+    preferences();
+    pick("pref.measures", "US: oz, lb, °F");
+    click("pref.close");
+    Units kept = Preferences.in(data).units();
+    assertThat(kept.measures()).isEqualTo(Measures.CUSTOMARY);
+    assertThat(kept.metric()).isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.U);
+    settle();
+    assertThat(session().units().get().measures())
+        .as("lengths alone")
+        .isEqualTo(Measures.CUSTOMARY);
+    assertThat(session().units().get().metric()).isFalse();
+    show(() -> window.goTo("shop.temperature"));
+    assertThat(find(robot, "shop.temperature", TextField.class).getText()).isEqualTo("64.4");
+    type("shop.temperature", "70");
+    assertThat(BlankDecisions.TEMPERATURE.in(session().build().get().design()))
+        .isCloseTo(21.11, within(0.01));
+    type("shop.temperature", "20 °C");
+    assertThat(BlankDecisions.TEMPERATURE.in(session().build().get().design())).isEqualTo(20);
+    preferences();
+    pick("pref.measures", "metric: g, N, °C");
+    pick("pref.units", "millimetres");
+    click("pref.close");
+    assertThat(session().units().get()).isEqualTo(Units.MM);
   }
 
   @Test

@@ -22,6 +22,8 @@ import roughcut.desktop.session.Session;
 import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.record.Brief;
 import roughcut.rout.RoutKeys;
@@ -57,10 +59,19 @@ public final class BriefEditor extends VBox {
       return say(words);
     }
 
+    private Quantity quantity() {
+      return switch (this) {
+        case INSTRUMENT, BODY, NECK -> Quantity.MASS;
+        case BALANCE -> Quantity.LENGTH;
+        case APART, HAND, COST, EYE -> Quantity.RATIO;
+      };
+    }
+
     /** With the unit that its limit is typed in. */
     String label(Units units) {
       return switch (this) {
-        case INSTRUMENT, BODY, NECK -> say("{what}, g", words());
+        case INSTRUMENT, BODY, NECK ->
+            say("{what}, {unit}", words(), NumberWriter.sign(Quantity.MASS, units));
         case BALANCE -> say("{what}, {unit}", words(), units.sign());
         case APART, HAND, COST, EYE -> words();
       };
@@ -161,9 +172,7 @@ public final class BriefEditor extends VBox {
     try {
       double number =
           chosen.kind.limited()
-              ? chosen == Ask.BALANCE
-                  ? NumberReader.length(typed, session.units().get())
-                  : NumberReader.ratio(typed)
+              ? NumberReader.amount(typed, chosen.quantity(), session.units().get())
               : 0;
       String words =
           switch (chosen.kind) {

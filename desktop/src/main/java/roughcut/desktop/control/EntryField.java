@@ -20,7 +20,6 @@ import roughcut.desktop.words.Words;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Pitch;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 
@@ -131,13 +130,7 @@ public final class EntryField extends VBox implements FieldEntry.Into {
 
   private double read(String text) throws InvalidInput {
     Units units = session.units().get();
-    return quantity.isLength()
-        ? NumberReader.length(text, units)
-        : quantity == Quantity.ANGLE
-            ? NumberReader.angle(text)
-            : quantity == Quantity.PITCH
-                ? Pitch.read(text)
-                : NumberReader.ratio(text.replace(quantity.sign(), ""));
+    return NumberReader.amount(text, quantity, units);
   }
 
   @Override

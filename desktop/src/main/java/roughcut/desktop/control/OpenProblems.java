@@ -57,7 +57,10 @@ public final class OpenProblems extends VBox {
     shape.setContent(StyleStates.shape(state));
     shape.getStyleClass().add("shape-" + state.word());
     String what =
-        say("{severity}: {problem}", say(question.severity().word()), question.what().in(units));
+        say(
+            "{severity}: {problem}",
+            say(question.severity().word().capital()),
+            question.what().in(units));
     String rest = question.message().rest().in(units);
     String words = rest.isEmpty() ? what : what + "\n" + rest;
     Labeled row = question.where().isEmpty() ? new Label(words) : door(words, question.where());

@@ -36,6 +36,8 @@ public final class SumCard extends VBox {
   private final Label title = new Label();
   private final Label number = new Label();
   private final Label formula = new Label();
+  private final Label shownIn =
+      new Label(say("Worked in millimetres, grams and newtons, shown in your units."));
   private final GridPane inputs = new GridPane();
   private final Button back = new Button(say("Back"));
   private final Deque<Value> before = new ArrayDeque<>();
@@ -86,7 +88,10 @@ public final class SumCard extends VBox {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setMaxHeight(220);
-    getChildren().addAll(head, formula, scroll, limits, buttons);
+    shownIn.getStyleClass().add("sum-source");
+    shownIn.setWrapText(true);
+    shownIn.setMinHeight(Region.USE_PREF_SIZE);
+    getChildren().addAll(head, formula, scroll, shownIn, limits, buttons);
     setOnKeyPressed(
         e -> {
           if (e.getCode() == KeyCode.ESCAPE) {
@@ -159,6 +164,9 @@ public final class SumCard extends VBox {
       value.setMinWidth(Region.USE_PREF_SIZE);
       inputs.addRow(row++, symbol, value, source(input.value()));
     }
+    boolean others = worked.inputs().stream().anyMatch(i -> converted(i.value(), in));
+    shownIn.setVisible(others);
+    shownIn.setManaged(others);
     Optional<Clearance> spot =
         session.plan().get().clearances().stream()
             .filter(s -> s.left().id().equals(worked.id()))
@@ -168,6 +176,12 @@ public final class SumCard extends VBox {
     spot.ifPresent(limits::show);
     back.setVisible(!before.isEmpty());
     setVisible(true);
+  }
+
+  /** Whether a number is told in another unit than the one that the formula is worked in. */
+  private static boolean converted(Value value, Units in) {
+    return !NumberWriter.sign(value.quantity(), in)
+        .equals(NumberWriter.sign(value.quantity(), Units.MM));
   }
 
   private Node source(Value value) {

@@ -13,6 +13,7 @@ import java.util.Set;
 import roughcut.desktop.words.Words;
 import roughcut.file.FileException;
 import roughcut.file.SafeFile;
+import roughcut.measure.Measures;
 import roughcut.measure.Units;
 
 /**
@@ -61,7 +62,8 @@ public final class Preferences {
       return new Units(
           Units.System.valueOf(values.getProperty("units", "MM")),
           Integer.parseInt(values.getProperty("denominator", "64")),
-          Words.spoken());
+          Words.spoken(),
+          Measures.valueOf(values.getProperty("measures", "METRIC")));
     } catch (IllegalArgumentException e) {
       return Units.MM.in(Words.spoken());
     }
@@ -79,6 +81,7 @@ public final class Preferences {
     }
     set("units", units.system().name());
     set("denominator", Integer.toString(units.denominator()));
+    set("measures", units.measures().name());
     save();
   }
 

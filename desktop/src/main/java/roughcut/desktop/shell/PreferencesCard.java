@@ -30,6 +30,7 @@ import roughcut.desktop.session.Session;
 import roughcut.desktop.words.Words;
 import roughcut.file.FileException;
 import roughcut.file.Paper;
+import roughcut.measure.Measures;
 import roughcut.measure.Units;
 import roughcut.shop.Limit;
 
@@ -54,6 +55,9 @@ final class PreferencesCard extends VBox {
   private final Preferences preferences;
   private final PickField<Units> units =
       new PickField<>("pref.units", say("Units"), PreferencesCard::words, this::units);
+  private final PickField<Measures> measures =
+      new PickField<>(
+          "pref.measures", say("Weights and temperatures"), m -> say(m.words()), this::measures);
   private final PickField<Theme.Light> light =
       new PickField<>("pref.light", say("Theme"), Theme.Light::words, this::light);
   private final PickField<Theme.TextSize> text =
@@ -119,6 +123,7 @@ final class PreferencesCard extends VBox {
             9,
             heading(say("For you, in every build")),
             units,
+            measures,
             light,
             text,
             hints,
@@ -223,7 +228,9 @@ final class PreferencesCard extends VBox {
     session.enterTyped();
     look = Theme.of(preferences);
     Units now = session.units().get();
-    units.show(UNITS, UNITS.contains(now) ? now : Units.MM);
+    units.show(
+        UNITS, UNITS.stream().filter(u -> now.lengths(u).equals(now)).findFirst().orElse(Units.MM));
+    measures.show(List.of(Measures.values()), now.measures());
     light.show(List.of(Theme.Light.values()), look.light());
     text.show(List.of(Theme.TextSize.values()), look.text());
     hints.show(List.of(true, false), window.hints());
@@ -244,7 +251,11 @@ final class PreferencesCard extends VBox {
   }
 
   private void units(Units next) {
-    window.units(next.in(Words.spoken()));
+    window.units(session.units().get().lengths(next));
+  }
+
+  private void measures(Measures next) {
+    window.units(session.units().get().with(next));
   }
 
   private void light(Theme.Light next) {

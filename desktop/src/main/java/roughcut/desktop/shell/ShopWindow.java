@@ -45,7 +45,6 @@ import roughcut.desktop.station.RoutsStation;
 import roughcut.desktop.station.SheetsStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
-import roughcut.desktop.words.Words;
 import roughcut.file.RescueCopies;
 import roughcut.file.SheetFolder;
 import roughcut.measure.Units;
@@ -394,7 +393,7 @@ public final class ShopWindow {
           case INCH -> new Units(Units.System.FRACTION, preferences.fraction());
           case FRACTION -> Units.MM;
         };
-    units(next.in(Words.spoken()));
+    units(units().lengths(next));
   }
 
   /** Shows everything in other units from here on. */

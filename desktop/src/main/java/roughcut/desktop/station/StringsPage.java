@@ -15,6 +15,7 @@ import roughcut.drawing.Drawing;
 import roughcut.layout.LayoutKeys;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Pitch;
+import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
@@ -103,7 +104,7 @@ final class StringsPage extends PlainPage {
             false,
             "",
             say("tuning"),
-            say("tension, N"),
+            say("tension, {unit}", NumberWriter.sign(Quantity.NEWTON, units)),
             fanned ? say("scale") : "",
             say("stretch"),
             say("stiffness"),
