@@ -317,7 +317,12 @@ public final class BodyDrawing {
               new Point(joint, -plan.neck().halfWidth(joint)),
               new Point(joint, plan.neck().halfWidth(joint)),
               new Point(from, plan.neck().halfWidth(from)));
-      sketch.wood(back, plan.wood(plan.blank().strips().get(0).strip().species()));
+      for (PlacedStrip strip : plan.blank().strips()) {
+        for (Outline piece : strip.seen(from, joint).intersection(back)) {
+          sketch.wood(piece, plan.wood(strip.strip().species()));
+          sketch.outline(Role.GLUE_LINE, piece);
+        }
+      }
       sketch.outline(Role.EDGE, back);
     }
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.blank.PlacedStrip;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
@@ -171,7 +172,13 @@ public final class BodySection {
         double half = neck.halfWidth(x);
         double heel = heelUnder(x);
         String wood = plan.blank().strips().get(0).strip().species();
-        shape(Outline.rectangle(-half, under, half, heel), wood);
+        for (PlacedStrip strip : plan.blank().strips()) {
+          double left = Math.max(-half, strip.from(x));
+          double right = Math.min(half, strip.to(x));
+          if (right - left > NO_WOOD) {
+            shape(Outline.rectangle(left, under, right, heel), strip.strip().species());
+          }
+        }
         double floor = pocket.get().depthAt(x);
         if (floor - heel > NO_WOOD) {
           shape(Outline.rectangle(-half, heel, half, floor), wood);
@@ -189,7 +196,7 @@ public final class BodySection {
     double from = joint - 60;
     double to = neck.heelEnd().value();
     if (pocket.isPresent()) {
-      String wood = plan.blank().strips().get(0).strip().species();
+      String wood = plan.blank().at(joint, slice.at()).strip().species();
       shape(
           Outline.of(
               new Point(joint, -e),

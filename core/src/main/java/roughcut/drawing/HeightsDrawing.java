@@ -93,7 +93,8 @@ public final class HeightsDrawing {
             new Point(joint - 24, under(joint - 24, stack) - 15),
             new Point(from, under(from, stack) - 15));
     sketch.fill(Role.CHANNEL, neck, POCKET);
-    sketch.wood(neck, plan.wood(plan.blank().strips().get(0).strip().species()));
+    // Cut through on the centre line.
+    sketch.wood(neck, plan.wood(plan.blank().at(joint, 0).strip().species()));
     sketch.outline(Role.EDGE, neck);
     heights.seat().filter(HeelSeat::wedged).ifPresent(s -> wedge(s, stack));
     double board = of(Decisions.FRETBOARD_THICKNESS);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.blank.PlacedStrip;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
@@ -60,6 +61,51 @@ class BodySectionTest {
       }
     }
     assertThat(told).as("there is something to tell").isGreaterThan(140);
+  }
+
+  /**
+   * A neck with a stripe in its middle shows it in its heel: every strip between the heel's sides,
+   * each in its own wood and as wide as it is there, and the middle one where the body is cut
+   * through along its middle.
+   */
+  @Test
+  void theHeelIsOfTheNecksStrips() {
+    Plan plan = Heron.with();
+    double x = plan.neck().joint().value() + 12;
+    double half = plan.neck().halfWidth(x);
+    List<String> wanted = new ArrayList<>();
+    double covered = 0;
+    for (PlacedStrip strip : plan.blank().strips()) {
+      double width = Math.min(half, strip.to(x)) - Math.max(-half, strip.from(x));
+      if (width > 0.5) {
+        wanted.add(strip.strip().species());
+        covered += width;
+      }
+    }
+    assertThat(wanted).hasSizeGreaterThan(2);
+    assertThat(covered).isCloseTo(2 * half, within(0.1));
+    List<Mark.Fill> ends = new ArrayList<>();
+    for (Mark mark : BodySection.across(plan, x, Units.MM).marks()) {
+      if (mark instanceof Mark.Fill fill && fill.role() == Role.END_GRAIN) {
+        ends.add(fill);
+      }
+    }
+    for (PlacedStrip strip : plan.blank().strips()) {
+      double from = Math.max(-half, strip.from(x));
+      double to = Math.min(half, strip.to(x));
+      if (to > from) {
+        // Seen towards the bridge the treble side is at the left.
+        assertThat(ends)
+            .as("%s from %s to %s", strip.strip().species(), from, to)
+            .anySatisfy(
+                w -> {
+                  Bounds b = w.shape().bounds();
+                  assertThat(w.fill()).isEqualTo(plan.wood(strip.strip().species()).tint());
+                  assertThat(b.left()).isCloseTo(-to, within(1e-6));
+                  assertThat(b.right()).isCloseTo(-from, within(1e-6));
+                });
+      }
+    }
   }
 
   @Test

@@ -30,6 +30,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
@@ -311,13 +312,28 @@ abstract class PageWalk extends WindowTest {
     until(() -> stage.getScene().getWidth() == width && stage.getScene().getHeight() == height);
   }
 
-  private void look(String where, TreeSet<String> found) {
+  /** Whether the drawing, shown whole, lies under the buttons in its corner. */
+  private List<String> underButtons() {
+    DrawingSurface surface = window.surface();
+    if (surface.drawing() == null || !surface.isVisible()) {
+      return List.of();
+    }
+    Bounds buttons = surface.lookup(".zoom-bar").getBoundsInParent();
+    roughcut.geometry.Bounds drawn = surface.drawing().bounds();
+    boolean under =
+        surface.view().px(drawn.right()) > buttons.getMinX()
+            && surface.view().py(drawn.low()) > buttons.getMinY();
+    return under ? List.of(surface.drawing().title()) : List.of();
+  }
+
+  final void look(String where, TreeSet<String> found) {
     List<Node> all = all(stage.getScene().getRoot());
     cutOff(all).forEach(w -> found.add(where + ": " + w));
     outside(all).forEach(w -> found.add(where + " (outside): " + w));
     halfRows(all).forEach(w -> found.add(where + " (half a row): " + w));
     overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
     nameless(all).forEach(w -> found.add(where + " (without a name): " + w));
+    underButtons().forEach(w -> found.add(where + " (under the buttons): " + w));
   }
 
   /** What is wrong on any page of any instrument, whatever the window's size and the unit. */

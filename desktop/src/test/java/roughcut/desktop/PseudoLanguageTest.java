@@ -76,6 +76,7 @@ class PseudoLanguageTest extends PageWalk {
     Demo.builds(LocalDate.of(2026, 5, 4)).forEach(b -> names.add(b.name()));
     session().build().get().brief().wishes().forEach(w -> names.add(w.words()));
     names.add(Quantity.CENTS.unit());
+    names.add(Quantity.PRESSURE.unit());
     names.remove("");
     return names;
   }

@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.Mark;
+import roughcut.geometry.Bounds;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Units;
 
@@ -192,6 +193,11 @@ public final class DrawingSurface extends Region {
     return stillPaints;
   }
 
+  /** What is shown; null before anything is. */
+  public Drawing drawing() {
+    return drawing;
+  }
+
   /** What can be clicked on the drawing as it is painted now. */
   public List<MarkPainter.Target> targets() {
     return targets;
@@ -217,15 +223,27 @@ public final class DrawingSurface extends Region {
 
   private void ensureView() {
     if (view == null && drawing != null) {
-      double top = top() + (knifeShown ? KNIFE_WORDS : 0);
-      view =
-          View.fitting(
-              drawing.bounds(),
-              PADDING,
-              top,
-              Math.max(10, getWidth() - 2 * PADDING),
-              Math.max(10, getHeight() - top - PADDING));
+      View whole = fitting(PADDING);
+      view = underZoom(whole) ? fitting(zoom.getHeight() + PADDING) : whole;
     }
+  }
+
+  /** The whole drawing over so much room at the bottom. */
+  private View fitting(double bottom) {
+    double top = top() + (knifeShown ? KNIFE_WORDS : 0);
+    return View.fitting(
+        drawing.bounds(),
+        PADDING,
+        top,
+        Math.max(10, getWidth() - 2 * PADDING),
+        Math.max(10, getHeight() - top - bottom));
+  }
+
+  /** Whether the drawing's corner would lie under the zoom buttons. */
+  private boolean underZoom(View whole) {
+    Bounds b = drawing.bounds();
+    return whole.px(b.right()) > getWidth() - zoom.getWidth() - PADDING
+        && whole.py(b.low()) > getHeight() - zoom.getHeight() - PADDING / 2;
   }
 
   private void paintStill() {

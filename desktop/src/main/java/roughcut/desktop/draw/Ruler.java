@@ -1,5 +1,7 @@
 package roughcut.desktop.draw;
 
+import static roughcut.desktop.words.Words.say;
+
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -19,6 +21,10 @@ record Ruler(double height, double base) {
   private static final double CLOSEST_LABELS = 52;
   private static final double CLOSEST_TICKS = 5;
   private static final double CLOSEST_FRETS = 19;
+
+  /** As wide as a digit of a label at most, pixels. */
+  private static final double DIGIT = 7;
+
   private static final double[] STEPS_MM = {1, 2, 5, 10, 20, 50, 100, 200, 500};
   private static final double[] STEPS_INCH = {0.125, 0.25, 0.5, 1, 2, 3, 6, 12};
 
@@ -54,7 +60,12 @@ record Ruler(double height, double base) {
       g.strokeLine(px, base - (label ? 9 : 4), px, base);
       if (label) {
         g.setFill(Ink.grey());
-        g.fillText(NumberWriter.fixed(value, labelled < 1 ? 3 : 0), px, base - 13);
+        String words = NumberWriter.fixed(value, labelled < 1 ? 3 : 0);
+        double half = words.length() * DIGIT / 2;
+        // Half a number reads as another one.
+        if (px - half >= 0 && px + half <= width) {
+          g.fillText(words, px, base - 13);
+        }
       }
     }
   }
@@ -75,7 +86,7 @@ record Ruler(double height, double base) {
     g.setFont(Ink.bold(11));
     double nut = view.px(0);
     g.strokeLine(nut, base, nut, base + 8);
-    g.fillText("nut", nut, base + 19);
+    g.fillText(say("nut"), nut, base + 19);
     g.setFont(Ink.regular(11));
     double lastLabel = nut + 8;
     for (FretLayout.Fret fret : frets.frets()) {
