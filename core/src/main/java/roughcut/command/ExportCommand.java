@@ -7,7 +7,9 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import roughcut.drawing.Shading;
 import roughcut.file.Exports;
+import roughcut.file.PageSetup;
 import roughcut.file.Paper;
 import roughcut.finding.Finding;
 import roughcut.measure.Units;
@@ -36,13 +38,19 @@ final class ExportCommand implements Callable<Integer> {
   @Option(names = "--inch", description = "show dimensions in decimal inches")
   private boolean inch;
 
+  @Option(names = "--wood-colours", description = "show wood in its colour, not in lines only")
+  private boolean coloured;
+
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() throws Exception {
     Plan plan = source.plan(measured.count());
     measured.say(plan, spec);
-    for (Path path : Exports.write(plan, inch ? Units.DECIMAL_INCH : Units.MM, paper, folder)) {
+    PageSetup setup =
+        new PageSetup(
+            paper, coloured ? Shading.WOOD : Shading.LINES, inch ? Units.DECIMAL_INCH : Units.MM);
+    for (Path path : Exports.write(plan, setup, folder)) {
       spec.commandLine().getOut().println(path);
     }
     for (Finding problem : plan.problems()) {

@@ -44,6 +44,11 @@ public sealed interface Mark {
     return Optional.empty();
   }
 
+  /** It, where it is a piece of wood. */
+  default Optional<Fill> wood() {
+    return Optional.empty();
+  }
+
   /** Whether it is there on the wood: a line or a shape, no dimension, word or grip. */
   default boolean drawn() {
     return false;
@@ -126,6 +131,11 @@ public sealed interface Mark {
     @Override
     public <T, E extends Exception> T fold(Cases<T, E> cases) throws E {
       return cases.fill(this);
+    }
+
+    @Override
+    public Optional<Fill> wood() {
+      return role == Role.WOOD || role == Role.END_GRAIN ? Optional.of(this) : Optional.empty();
     }
 
     @Override

@@ -38,7 +38,12 @@ public enum Sheet {
     return file;
   }
 
+  /** In lines, as sheets are printed unless the maker chose otherwise. */
   public Drawing of(Plan plan, Units units) {
-    return drawing.apply(plan, units);
+    return of(plan, units, Shading.LINES);
+  }
+
+  public Drawing of(Plan plan, Units units, Shading shading) {
+    return shading.of(drawing.apply(plan, units));
   }
 }

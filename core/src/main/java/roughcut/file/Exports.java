@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.function.Supplier;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Sheet;
-import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
 /**
@@ -24,21 +23,20 @@ public final class Exports {
    * @return what was written
    * @throws FileTrouble when the folder can't be written
    */
-  public static List<Path> write(Plan plan, Units units, Paper paper, Path folder)
-      throws FileException {
-    Drawing sheet = Sheet.PLAN.of(plan, units);
+  public static List<Path> write(Plan plan, PageSetup setup, Path folder) throws FileException {
+    Drawing sheet = setup.drawing(Sheet.PLAN, plan);
     Map<String, Supplier<byte[]>> files = new LinkedHashMap<>();
     files.put("frets.csv", () -> FretTable.csv(plan));
     files.put("fretboard.csv", () -> FretboardTable.csv(plan));
     files.put("plan.svg", () -> SvgWriter.write(sheet));
     files.put("plan.dxf", () -> DxfWriter.write(sheet));
     for (Sheet shape : List.of(Sheet.FRETBOARD, Sheet.BODY_TOP, Sheet.BODY_BACK, Sheet.TEMPLATES)) {
-      Drawing drawing = shape.of(plan, units);
+      Drawing drawing = setup.drawing(shape, plan);
       files.put(shape.file() + ".svg", () -> SvgWriter.write(drawing));
       files.put(shape.file() + ".dxf", () -> DxfWriter.write(drawing));
     }
     for (Sheet each : Sheet.values()) {
-      files.put(each.file() + ".pdf", () -> PdfWriter.write(each.of(plan, units), paper, units));
+      files.put(each.file() + ".pdf", () -> setup.pdf(each, plan));
     }
     return written(files, folder);
   }
@@ -49,11 +47,9 @@ public final class Exports {
    * @return what was written
    * @throws FileTrouble when the folder can't be written
    */
-  public static List<Path> write(Plan plan, Units units, Paper paper, Sheet sheet, Path folder)
+  public static List<Path> write(Plan plan, PageSetup setup, Sheet sheet, Path folder)
       throws FileException {
-    return written(
-        Map.of(sheet.file() + ".pdf", () -> PdfWriter.write(sheet.of(plan, units), paper, units)),
-        folder);
+    return written(Map.of(sheet.file() + ".pdf", () -> setup.pdf(sheet, plan)), folder);
   }
 
   private static List<Path> written(Map<String, Supplier<byte[]>> files, Path folder)

@@ -19,6 +19,7 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import roughcut.Heron;
 import roughcut.drawing.Drawing;
+import roughcut.drawing.Shading;
 import roughcut.drawing.Sheet;
 import roughcut.drawing.SheetDrawing;
 import roughcut.measure.Units;
@@ -32,7 +33,7 @@ class ExportsTest {
 
   @Test
   void theFretTableIsTheOneAskedFor() throws Exception {
-    Exports.write(plan, Units.MM, Paper.A4, folder);
+    Exports.write(plan, new PageSetup(Paper.A4, Shading.LINES, Units.MM), folder);
     List<String> lines = Files.readAllLines(folder.resolve("frets.csv"));
     assertThat(lines.get(0)).isEqualTo("fret,from_nut_mm,from_previous_mm,fretboard_width_mm");
     assertThat(lines).hasSize(23);
@@ -168,7 +169,7 @@ class ExportsTest {
   @Test
   void aFannedFretboardIsTheSameInEveryFormat() throws Exception {
     Plan fanned = Heron.with("scale.bass=686", "scale.treble=660", "scale.perpendicular-fret=8");
-    Exports.write(fanned, Units.MM, Paper.A4, folder);
+    Exports.write(fanned, new PageSetup(Paper.A4, Shading.LINES, Units.MM), folder);
     List<String> table = Files.readAllLines(folder.resolve("fretboard.csv"));
     assertThat(table).hasSize(23);
     String svg = Files.readString(folder.resolve("fretboard.svg"));

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.drawing.Shading;
 import roughcut.drawing.Sheet;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -66,10 +67,11 @@ class SheetFolderTest {
   @Test
   void oneSheetAloneIsTheOneAmongAll() throws Exception {
     Plan plan = Plan.of(Heron.build(), Demo.shop());
-    Exports.write(plan, Units.MM, Paper.A4, folder.resolve("all"));
+    Exports.write(plan, new PageSetup(Paper.A4, Shading.LINES, Units.MM), folder.resolve("all"));
     for (Sheet sheet : List.of(Sheet.PLAN, Sheet.BODY_TOP, Sheet.TEMPLATES)) {
       Path one = folder.resolve("one " + sheet.file());
-      List<Path> written = Exports.write(plan, Units.MM, Paper.A4, sheet, one);
+      List<Path> written =
+          Exports.write(plan, new PageSetup(Paper.A4, Shading.LINES, Units.MM), sheet, one);
       assertThat(written).containsExactly(one.resolve(sheet.file() + ".pdf"));
       assertThat(Files.list(one)).hasSize(1);
       assertThat(pages(written.get(0)))
@@ -77,7 +79,10 @@ class SheetFolderTest {
           .isGreaterThan(1);
     }
     Path file = Files.writeString(folder.resolve("taken"), "kept");
-    assertThatThrownBy(() -> Exports.write(plan, Units.MM, Paper.A4, Sheet.PLAN, file))
+    assertThatThrownBy(
+            () ->
+                Exports.write(
+                    plan, new PageSetup(Paper.A4, Shading.LINES, Units.MM), Sheet.PLAN, file))
         .isInstanceOf(FileException.class)
         .hasMessageContaining("taken");
     assertThat(file).hasContent("kept");

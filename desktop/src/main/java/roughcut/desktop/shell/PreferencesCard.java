@@ -28,6 +28,7 @@ import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.words.Words;
+import roughcut.drawing.Shading;
 import roughcut.file.FileException;
 import roughcut.file.Paper;
 import roughcut.measure.Measures;
@@ -48,6 +49,7 @@ final class PreferencesCard extends VBox {
           Units.FRACTION_64);
 
   private static final String PAPER = "paper";
+  private static final String SHADING = "shading";
 
   private final Overlay overlay;
   private final ShopWindow window;
@@ -150,6 +152,15 @@ final class PreferencesCard extends VBox {
         .addListener(
             (p, was, is) -> {
               preferences.remember(PAPER, is.name());
+              preferences.save();
+            });
+    preferences.text(SHADING).flatMap(Shading::named).ifPresent(s -> window.sheets().shading(s));
+    window
+        .sheets()
+        .shading()
+        .addListener(
+            (p, was, is) -> {
+              preferences.remember(SHADING, is.name());
               preferences.save();
             });
     session.shop().addListener((p, was, is) -> showLimits());

@@ -23,8 +23,8 @@ import roughcut.desktop.words.Words;
 import roughcut.drawing.Sheet;
 import roughcut.file.FileException;
 import roughcut.file.PageChoice;
+import roughcut.file.PageSetup;
 import roughcut.file.Paper;
-import roughcut.file.PdfWriter;
 import roughcut.file.SheetPrinter;
 import roughcut.file.Tiling;
 import roughcut.measure.InvalidInput;
@@ -171,7 +171,7 @@ final class PrintCard extends VBox {
     }
     Plan plan = window.workspace().session().plan().get();
     Units units = units();
-    Paper on = paper();
+    PageSetup setup = window.sheets().setup();
     Sheet what = sheet();
     PrintService to = chosen;
     String name = say("{build}: {sheet}", plan.name(), what.title().in(units));
@@ -181,10 +181,10 @@ final class PrintCard extends VBox {
         new Task<>() {
           @Override
           protected Integer call() throws FileException, InvalidInput {
-            byte[] pdf = PdfWriter.write(what.of(plan, units), on, units);
+            byte[] pdf = setup.pdf(what, plan);
             int[] some = PageChoice.read(which, SheetPrinter.pages(pdf));
             SheetPrinter.Job job =
-                new SheetPrinter.Job(pdf, on, some, SheetPrinter.copies(often), name);
+                new SheetPrinter.Job(pdf, setup.paper(), some, SheetPrinter.copies(often), name);
             SheetPrinter.print(job, to);
             return job.sheets();
           }

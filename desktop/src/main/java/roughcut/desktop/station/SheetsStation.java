@@ -30,9 +30,11 @@ import roughcut.desktop.words.Words;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
+import roughcut.drawing.Shading;
 import roughcut.drawing.Sheet;
 import roughcut.file.Exports;
 import roughcut.file.FileException;
+import roughcut.file.PageSetup;
 import roughcut.file.Paper;
 import roughcut.file.SheetFolder;
 import roughcut.file.Tiling;
@@ -49,6 +51,8 @@ public final class SheetsStation extends KnifelessStation {
   private final PickField<Sheet> which;
   private final PickField<Paper> papers;
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
+  private final PickField<Shading> shadings;
+  private final ObjectProperty<Shading> shading = new SimpleObjectProperty<>(Shading.LINES);
   private Sheet sheet = Sheet.PLAN;
   private final Label pages = new Label();
   private final Label result = new Label();
@@ -95,6 +99,13 @@ public final class SheetsStation extends KnifelessStation {
           papers.show(List.of(Paper.values()), is);
           context.refresh();
         });
+    shadings = new PickField<>("shading", say("Wood"), s -> say(s.words()), shading::set);
+    shadings.show(List.of(Shading.values()), shading.get());
+    shading.addListener(
+        (p, was, is) -> {
+          shadings.show(List.of(Shading.values()), is);
+          context.refresh();
+        });
     pages.setWrapText(true);
     pages.getStyleClass().add("panel-text");
     Label where = new Label(say("Folder"));
@@ -137,8 +148,8 @@ public final class SheetsStation extends KnifelessStation {
     column
         .getChildren()
         .addAll(
-            heading, which, papers, pages, print, where, folder, other, one, all, what, result,
-            opening);
+            heading, which, papers, shadings, pages, print, where, folder, other, one, all, what,
+            result, opening);
     lower.setManaged(false);
     lower.setVisible(false);
   }
@@ -165,6 +176,20 @@ public final class SheetsStation extends KnifelessStation {
     return paper;
   }
 
+  /** How wood is shown on sheets. */
+  public void shading(Shading next) {
+    shading.set(next);
+  }
+
+  public ReadOnlyObjectProperty<Shading> shading() {
+    return shading;
+  }
+
+  /** How sheets are put on paper, as it is chosen now. */
+  public PageSetup setup() {
+    return new PageSetup(paper.get(), shading.get(), context.session().units().get());
+  }
+
   /** The sheet that is shown. */
   public Sheet sheet() {
     return sheet;
@@ -183,7 +208,7 @@ public final class SheetsStation extends KnifelessStation {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    Drawing drawn = sheet.of(plan, units);
+    Drawing drawn = setup().drawing(sheet, plan);
     List<Mark> marks = new ArrayList<>(drawn.marks());
     for (Tiling.Tile tile : Tiling.of(drawn, paper.get()).tiles()) {
       marks.add(
@@ -226,7 +251,7 @@ public final class SheetsStation extends KnifelessStation {
       offered = usual.get().toString();
       into(offered);
     }
-    Drawing drawn = sheet.of(plan, units);
+    Drawing drawn = setup().drawing(sheet, plan);
     Tiling tiling = Tiling.of(drawn, paper.get());
     pages.setText(tiling.words().in(units));
   }
@@ -278,16 +303,15 @@ public final class SheetsStation extends KnifelessStation {
       return;
     }
     Plan plan = context.session().plan().get();
-    Units units = context.session().units().get();
-    Paper chosen = paper.get();
+    PageSetup chosen = setup();
     Task<List<Path>> task =
         new Task<>() {
           @Override
           protected List<Path> call() throws FileException {
             SheetFolder.check(to);
             return only == null
-                ? Exports.write(plan, units, chosen, to)
-                : Exports.write(plan, units, chosen, only, to);
+                ? Exports.write(plan, chosen, to)
+                : Exports.write(plan, chosen, only, to);
           }
         };
     // Not disabled meanwhile: that would take the keyboard away.
