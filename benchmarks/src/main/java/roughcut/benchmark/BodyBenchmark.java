@@ -17,6 +17,7 @@ import org.openjdk.jmh.annotations.State;
 import roughcut.clearance.WallThickness;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
+import roughcut.design.DrawnPart;
 import roughcut.drawing.BodySection;
 import roughcut.drawing.Drawing;
 import roughcut.file.FileException;
@@ -93,7 +94,7 @@ public class BodyBenchmark {
   @Goal(median = 2000)
   public Object millionPoints() {
     try {
-      return OutlineFile.read(hostile);
+      return OutlineFile.read(hostile, DrawnPart.BODY);
     } catch (FileException e) {
       return e.getMessage();
     }

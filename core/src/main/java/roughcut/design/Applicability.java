@@ -206,6 +206,10 @@ public final class Applicability {
               Text.of("with an imported outline"),
               d -> d.drawn().isPresent()),
           rule(
+              "head\\.outline-.*",
+              Text.of("with an imported headstock outline"),
+              d -> d.drawn(DrawnPart.HEAD).isPresent()),
+          rule(
               "body\\.(length|lower-width|waist-width|upper-width|horn-.*|slant)"
                   + "|outline\\.(mirror|bass\\..*|treble\\..*)",
               Text.of("with an outline drawn here"),

@@ -1,6 +1,7 @@
 package roughcut.design;
 
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,8 @@ import roughcut.shop.StringSpec;
  * @param smallParts what offcuts are kept for
  * @param fittings what is fitted into the body
  * @param order what the maker does earlier or later than usual, in the order of deciding it
- * @param drawn an outline of the body that was drawn elsewhere; empty while it is shaped here
+ * @param outlines those that were drawn elsewhere, by what they are of; what has none is shaped
+ *     here
  */
 public record Design(
     Map<String, Double> numbers,
@@ -42,7 +44,7 @@ public record Design(
     List<SmallPart> smallParts,
     List<Fitting> fittings,
     List<OrderChange> order,
-    Optional<DrawnOutline> drawn) {
+    Map<DrawnPart, DrawnOutline> outlines) {
   public static final int MOST_STRINGS = 18;
   public static final int MOST_FITTINGS = 120;
 
@@ -56,6 +58,7 @@ public record Design(
     smallParts = List.copyOf(smallParts);
     fittings = List.copyOf(fittings);
     order = List.copyOf(order);
+    outlines = outlines.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(outlines));
     if (strings.isEmpty() || strings.size() > MOST_STRINGS) {
       throw new InvalidValue(
           Text.of(
@@ -114,7 +117,7 @@ public record Design(
         List.of(),
         List.of(),
         List.of(),
-        Optional.empty());
+        Map.of());
   }
 
   private static final Stack USUAL_BODY =
@@ -242,9 +245,28 @@ public record Design(
     return with(c -> c.fittings = next);
   }
 
-  /** This design with an outline drawn elsewhere, or with the one shaped here again. */
+  /** The outline of a part that was drawn elsewhere; empty while it is shaped here. */
+  public Optional<DrawnOutline> drawn(DrawnPart part) {
+    return Optional.ofNullable(outlines.get(part));
+  }
+
+  /** The body's outline that was drawn elsewhere. */
+  public Optional<DrawnOutline> drawn() {
+    return drawn(DrawnPart.BODY);
+  }
+
+  /** This design with a part's outline drawn elsewhere, or with the one shaped here again. */
+  public Design withDrawn(DrawnPart part, Optional<DrawnOutline> next) {
+    Map<DrawnPart, DrawnOutline> all = new EnumMap<>(DrawnPart.class);
+    all.putAll(outlines);
+    all.remove(part);
+    next.ifPresent(d -> all.put(part, d));
+    return with(c -> c.outlines = all);
+  }
+
+  /** This design with the body's outline drawn elsewhere, or with the one shaped here again. */
   public Design withDrawn(Optional<DrawnOutline> next) {
-    return with(c -> c.drawn = next);
+    return withDrawn(DrawnPart.BODY, next);
   }
 
   /** This design with a fitting of another kind, which brings its own listed sizes. */
@@ -363,7 +385,7 @@ public record Design(
     private List<SmallPart> smallParts;
     private List<Fitting> fittings;
     private List<OrderChange> order;
-    private Optional<DrawnOutline> drawn;
+    private Map<DrawnPart, DrawnOutline> outlines;
 
     Copy(Design of) {
       numbers = of.numbers;
@@ -376,7 +398,7 @@ public record Design(
       smallParts = of.smallParts;
       fittings = of.fittings;
       order = of.order;
-      drawn = of.drawn;
+      outlines = of.outlines;
     }
 
     Design design() {
@@ -391,7 +413,7 @@ public record Design(
           smallParts,
           fittings,
           order,
-          drawn);
+          outlines);
     }
   }
 }

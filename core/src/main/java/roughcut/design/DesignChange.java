@@ -32,7 +32,7 @@ public final class DesignChange {
         && before.placements().equals(now.placements())
         && before.smallParts().equals(now.smallParts())
         && before.fittings().equals(now.fittings())
-        && before.drawn().equals(now.drawn());
+        && before.outlines().equals(now.outlines());
   }
 
   private static <V> void differing(Map<String, V> before, Map<String, V> now, Set<String> ids) {

@@ -9,7 +9,7 @@ import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 
 /**
- * A body's outline that was drawn elsewhere, in the drawing's own places, mm.
+ * An outline that was drawn elsewhere, in the drawing's own places, mm.
  *
  * @param source the file that it came from
  * @param corners closed, the last joined to the first; curves as corners close enough

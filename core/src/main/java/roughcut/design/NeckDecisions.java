@@ -62,6 +62,18 @@ public final class NeckDecisions {
           "Face veneer wood",
           "Seen on the headstock where it has a face veneer.",
           new WoodChoice("bog-oak", Text.of("bog oak")));
+  public static final NumberDecision HEAD_OUTLINE_TURN =
+      BOOK.number("head.outline-turn", "Headstock outline direction", ANGLE, 0, -360, 360, 1)
+          .hint("Turn it until its end towards the neck is at the nut.");
+  public static final ChoiceDecision<YesNo> HEAD_OUTLINE_FLIP =
+      BOOK.choice(
+          "head.outline-flip",
+          "Headstock outline flipped",
+          YesNo.values(),
+          "Swaps bass and treble side.");
+  public static final NumberDecision HEAD_OUTLINE_ASIDE =
+      BOOK.number("head.outline-aside", "Headstock outline shift sideways", LENGTH, 0, -60, 60, 0.5)
+          .hint("0 puts the middle of its end at the nut on the centre line.");
   public static final NumberDecision TUNER_FIRST =
       BOOK.number("tuner.first", "First tuner position", LENGTH, 42, 5, 300, 1)
           .hint("Along the headstock face, from the break line to the first post.");

@@ -10,6 +10,7 @@ import java.util.Optional;
 import roughcut.design.Decision;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
@@ -43,15 +44,26 @@ final class FittingJson {
       BuildJson.putNumber(
           decided, "rout-depth", FittingDecisions.depth(design, fitting.name()).in(design));
     }
-    ObjectNode drawn = root.putObject("drawnOutline");
-    drawn.put("source", design.drawn().map(DrawnOutline::source).orElse(""));
-    BuildJson.putNumber(drawn, "open", design.drawn().map(DrawnOutline::open).orElse(0.0));
-    ArrayNode corners = drawn.putArray("corners");
-    design
-        .drawn()
-        .ifPresent(o -> o.corners().forEach(p -> corners.addArray().add(p.x()).add(p.y())));
-    ArrayNode curves = drawn.putArray("curves");
-    design.drawn().ifPresent(o -> CurveJson.write(o.curves(), curves));
+    for (DrawnPart part : DrawnPart.values()) {
+      drawn(design.drawn(part), root.putObject(name(part)));
+    }
+  }
+
+  /** What a part's outline is kept under. */
+  private static String name(DrawnPart part) {
+    return switch (part) {
+      case BODY -> "drawnOutline";
+      case HEAD -> "drawnHeadstock";
+    };
+  }
+
+  private static void drawn(Optional<DrawnOutline> outline, ObjectNode node) {
+    node.put("source", outline.map(DrawnOutline::source).orElse(""));
+    BuildJson.putNumber(node, "open", outline.map(DrawnOutline::open).orElse(0.0));
+    ArrayNode corners = node.putArray("corners");
+    outline.ifPresent(o -> o.corners().forEach(p -> corners.addArray().add(p.x()).add(p.y())));
+    ArrayNode curves = node.putArray("curves");
+    outline.ifPresent(o -> CurveJson.write(o.curves(), curves));
   }
 
   /** Whether a decision is written with its fitting rather than among the plain ones. */
@@ -75,24 +87,29 @@ final class FittingJson {
               node.path("label").asText("")));
     }
     next = next.withFittings(fittings);
-    JsonNode drawn = root.path("drawnOutline");
-    if (drawn.path("corners").size() > 0) {
-      List<Point> corners = new ArrayList<>();
-      for (JsonNode corner : drawn.path("corners")) {
-        String where = "drawnOutline, corner " + (corners.size() + 1);
-        corners.add(
-            new Point(reader.number(corner.path(0), where), reader.number(corner.path(1), where)));
-      }
-      next =
-          next.withDrawn(
-              Optional.of(
-                  new DrawnOutline(
-                      drawn.path("source").asText("a drawing"),
-                      corners,
-                      CurveJson.read(drawn.path("curves"), reader, "drawnOutline"),
-                      drawn.path("open").asDouble(0))));
+    for (DrawnPart part : DrawnPart.values()) {
+      next = next.withDrawn(part, drawn(root.path(name(part)), name(part), reader));
     }
     return next;
+  }
+
+  private static Optional<DrawnOutline> drawn(JsonNode drawn, String name, BuildJson reader)
+      throws FileException {
+    if (drawn.path("corners").size() == 0) {
+      return Optional.empty();
+    }
+    List<Point> corners = new ArrayList<>();
+    for (JsonNode corner : drawn.path("corners")) {
+      String where = name + ", corner " + (corners.size() + 1);
+      corners.add(
+          new Point(reader.number(corner.path(0), where), reader.number(corner.path(1), where)));
+    }
+    return Optional.of(
+        new DrawnOutline(
+            drawn.path("source").asText("a drawing"),
+            corners,
+            CurveJson.read(drawn.path("curves"), reader, name),
+            drawn.path("open").asDouble(0)));
   }
 
   /** Templates were pinned on bores whose name began with “index”, before there was a kind. */

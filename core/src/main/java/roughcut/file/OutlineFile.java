@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.geometry.ArcFinder;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
@@ -22,7 +23,7 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
- * A body's outline read from a drawing, SVG or DXF: its largest path, in mm.
+ * A body's or a headstock's outline read from a drawing, SVG or DXF: its largest path, in mm.
  *
  * @param outline as it was drawn, its y turned upwards
  * @param said what is to be said about unit and size, in words
@@ -37,9 +38,6 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
 
   /** A path whose ends come this near each other counts as closed, mm. */
   private static final double CLOSED = 0.05;
-
-  private static final double SHORTEST_BODY = 200;
-  private static final double LONGEST_BODY = 800;
 
   /** Corners nearer than this to the line between their neighbours aren't needed, mm. */
   private static final double FINE = 0.01;
@@ -97,7 +95,7 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
    *
    * @throws FileTrouble in words: too large, made to harm, no path in it
    */
-  public static OutlineFile read(java.nio.file.Path file) throws FileException {
+  public static OutlineFile read(java.nio.file.Path file, DrawnPart part) throws FileException {
     String name = file.getFileName().toString();
     byte[] bytes;
     try {
@@ -112,21 +110,21 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
     } catch (IOException e) {
       throw new FileException(Text.of("{name} can't be read: {why}", name, Refused.why(e)), e);
     }
-    return read(name, bytes);
+    return read(name, bytes, part);
   }
 
-  static OutlineFile read(String name, byte[] bytes) throws FileException {
+  static OutlineFile read(String name, byte[] bytes, DrawnPart part) throws FileException {
     String lower = name.toLowerCase(Locale.ROOT);
     if (lower.endsWith(".svg")) {
-      return found(name, SvgPaths.read(bytes, name));
+      return found(name, SvgPaths.read(bytes, name), part);
     }
     if (lower.endsWith(".dxf")) {
-      return found(name, DxfPaths.read(bytes, name));
+      return found(name, DxfPaths.read(bytes, name), part);
     }
     throw new FileException(Text.of("{name}: an outline must be an SVG or DXF file", name));
   }
 
-  private static OutlineFile found(String name, Sheet sheet) throws FileException {
+  private static OutlineFile found(String name, Sheet sheet, DrawnPart part) throws FileException {
     Drawn best = null;
     for (Drawn path : sheet.paths()) {
       if (path.points().size() >= 3 && (best == null || path.size() > best.size())) {
@@ -146,8 +144,8 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
     boolean doubt = false;
     Text said;
     if (sheet.unit().isEmpty()) {
-      boolean inches = !plausible(longest) && plausible(longest * Units.INCH);
-      perUnit = inches ? Units.INCH : plausible(longest) ? 1 : perUnit;
+      boolean inches = !part.plausible(longest) && part.plausible(longest * Units.INCH);
+      perUnit = inches ? Units.INCH : part.plausible(longest) ? 1 : perUnit;
       doubt = true;
       said =
           Text.of(
@@ -160,12 +158,12 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
               Text.length(longest * perUnit, 1));
     } else {
       double size = longest * perUnit;
-      doubt = !plausible(size);
+      doubt = !part.plausible(size);
       said =
           Text.of(
               "{file}: drawn in {unit}, {length} long", name, sheet.unit(), Text.length(size, 1));
       if (doubt) {
-        said = Text.of("{size}: {doubt}", said, unlikely(size));
+        said = Text.of("{size}: {doubt}", said, unlikely(size, part));
       }
     }
     double gap = best.gap() * perUnit;
@@ -176,16 +174,18 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
   }
 
   /** Why no body has a size, and what it would be in the other unit, where that is more likely. */
-  private static Text unlikely(double size) {
-    return plausible(size * Units.INCH)
+  private static Text unlikely(double size, DrawnPart part) {
+    return part.plausible(size * Units.INCH)
         ? Text.of(
-            "no body has that size, so the unit may be wrong; read as inches it would be {length}",
+            "no {part} has that size, so the unit may be wrong; read as inches it would be {length}",
+            part.words(),
             Text.length(size * Units.INCH, 1))
-        : plausible(size / Units.INCH)
+        : part.plausible(size / Units.INCH)
             ? Text.of(
-                "no body has that size, so the unit may be wrong; read as mm it would be {length}",
+                "no {part} has that size, so the unit may be wrong; read as mm it would be {length}",
+                part.words(),
                 Text.length(size / Units.INCH, 1))
-            : Text.of("no body has that size, so the unit may be wrong");
+            : Text.of("no {part} has that size, so the unit may be wrong", part.words());
   }
 
   /** The outline with those of the file's curves that it runs along. */
@@ -203,10 +203,6 @@ public record OutlineFile(DrawnOutline outline, Text said, boolean unitSuspicion
     List<Segment> curves = Path.along(corners, round, 2.5 * FINE).curves();
     boolean few = curves.size() <= DrawnOutline.MOST_CORNERS;
     return new DrawnOutline(name, corners, few ? curves : List.of(), open);
-  }
-
-  private static boolean plausible(double length) {
-    return length >= SHORTEST_BODY && length <= LONGEST_BODY;
   }
 
   private static List<Point> scaled(String name, List<Point> points, double perUnit)

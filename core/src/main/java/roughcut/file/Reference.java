@@ -255,26 +255,12 @@ public final class Reference {
         .putObject("decided")
         .put("type", "object")
         .put("description", "Its numbers and choices by the last part of their ids.");
-    ObjectNode drawn =
-        properties
-            .putObject("drawnOutline")
-            .put("type", "object")
-            .put("description", "An imported outline of the body; no corners for none.")
-            .putObject("properties");
-    drawn.putObject("source").put("type", "string");
-    drawn.putObject("open").put("type", "number");
-    drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
-    ObjectNode curves =
-        array(
-            drawn,
-            "curves",
-            "Curves that the corners lie on; without one, the outline is straight from "
-                + "corner to corner.");
-    curves
-        .putObject("arc")
-        .put("type", "array")
-        .put("description", "Centre x and y, radius, from and sweep in radians, anticlockwise.");
-    curves.putObject("cubic").put("type", "array").put("description", "Its four points' x and y.");
+    drawn(properties, "drawnOutline", "An imported outline of the body; no corners for none.");
+    drawn(
+        properties,
+        "drawnHeadstock",
+        "An imported outline of the headstock, its end towards the neck at the right; no corners "
+            + "for none.");
     ObjectNode order = array(properties, "order", "Operations done earlier or later than usual.");
     order.putObject("operation").put("type", "string");
     order
@@ -291,6 +277,29 @@ public final class Reference {
     log(properties);
     brief(properties);
     return Json.bytes(root);
+  }
+
+  private static void drawn(ObjectNode properties, String name, String description) {
+    ObjectNode drawn =
+        properties
+            .putObject(name)
+            .put("type", "object")
+            .put("description", description)
+            .putObject("properties");
+    drawn.putObject("source").put("type", "string");
+    drawn.putObject("open").put("type", "number");
+    drawn.putObject("corners").put("type", "array").putObject("items").put("type", "array");
+    ObjectNode curves =
+        array(
+            drawn,
+            "curves",
+            "Curves that the corners lie on; without one, the outline is straight from "
+                + "corner to corner.");
+    curves
+        .putObject("arc")
+        .put("type", "array")
+        .put("description", "Centre x and y, radius, from and sweep in radians, anticlockwise.");
+    curves.putObject("cubic").put("type", "array").put("description", "Its four points' x and y.");
   }
 
   private static void choice(ObjectNode one, ChoiceDecision<?> choice) {

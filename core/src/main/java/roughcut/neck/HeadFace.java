@@ -2,8 +2,10 @@ package roughcut.neck;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import roughcut.design.Decisions;
+import roughcut.design.DrawnPart;
 import roughcut.geometry.Cubic;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Pen;
@@ -19,10 +21,36 @@ import roughcut.record.EffectiveInputs;
  * it is drawn from the bass side of the break round the tip to its treble side.
  *
  * @param outline of the face
- * @param curves round it, from the bass side of the break to its treble side
+ * @param round it, from the bass side of the break to its treble side; nothing where it had to be
+ *     repaired
+ * @param crossing where an outline that was drawn elsewhere crosses itself
  */
-public record HeadFace(Outline outline, List<Cubic> curves) {
+public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> crossing) {
+  /**
+   * A stretch of the edge.
+   *
+   * @param straight whether it is a straight line: that takes no corners but its ends
+   */
+  record Stretch(Cubic curve, boolean straight) {
+    private int pieces(int stretches) {
+      return straight ? 1 : stretches > FEW ? FEWER_PIECES : PIECES;
+    }
+
+    Stretch reversed() {
+      return new Stretch(curve.reversed(), straight);
+    }
+
+    Stretch through(UnaryOperator<Point> to) {
+      return new Stretch(curve.through(to), straight);
+    }
+  }
+
   private static final int PIECES = 24;
+
+  /** More curves than this are short ones, which take fewer corners each. */
+  private static final int FEW = 40;
+
+  private static final int FEWER_PIECES = 6;
 
   /** Where along the face it is widest, as a share of its length. */
   private static final double WIDEST = 0.27;
@@ -30,12 +58,18 @@ public record HeadFace(Outline outline, List<Cubic> curves) {
   private static final double SLIVER = 0.1;
 
   public HeadFace {
-    curves = List.copyOf(curves);
+    round = List.copyOf(round);
   }
 
   /** The head that was decided. */
   public static HeadFace of(EffectiveInputs inputs, FretboardTaper taper, HeadLine head) {
-    return of(taper.halfWidth(0), head.length().value(), inputs.get(Decisions.HEAD_WIDTH).value());
+    double length = head.length().value();
+    double width = inputs.get(Decisions.HEAD_WIDTH).value();
+    return inputs
+        .design()
+        .drawn(DrawnPart.HEAD)
+        .map(d -> DrawnHead.of(d, inputs, length, width))
+        .orElseGet(() -> of(taper.halfWidth(0), length, width));
   }
 
   /**
@@ -65,23 +99,34 @@ public record HeadFace(Outline outline, List<Cubic> curves) {
                 new Point(length * 0.99, end * 0.93),
                 new Point(length, end * 0.5),
                 new Point(length, 0)));
-    List<Cubic> all = new ArrayList<>();
-    treble.forEach(c -> all.add(c.through(Similarity.turningOver())));
+    List<Stretch> all = new ArrayList<>();
+    treble.forEach(c -> all.add(new Stretch(c.through(Similarity.turningOver()), false)));
     for (int i = treble.size() - 1; i >= 0; i--) {
-      all.add(treble.get(i).reversed());
+      all.add(new Stretch(treble.get(i).reversed(), false));
     }
-    return new HeadFace(drawn(all), all);
+    return of(all);
   }
 
-  private static Outline drawn(List<Cubic> curves) {
+  /** A head with that edge, from the bass side of the break round the tip to its treble side. */
+  static HeadFace of(List<Stretch> round) {
+    Outline outline = drawn(round);
+    Optional<Point> crossing = outline.crossing();
+    return crossing.isPresent()
+        ? new HeadFace(outline.repaired(), List.of(), crossing)
+        : new HeadFace(outline, round, crossing);
+  }
+
+  private static Outline drawn(List<Stretch> round) {
     Pen pen = new Pen();
-    curves.forEach(c -> pen.along(c, PIECES));
+    round.forEach(s -> pen.along(s.curve(), s.pieces(round.size())));
     return new Outline(pen.closed());
   }
 
   /** The face seen from elsewhere, foreshortened or turned: straight stays straight. */
   public Outline seen(UnaryOperator<Point> to) {
-    return drawn(curves.stream().map(c -> c.through(to)).toList());
+    return round.isEmpty()
+        ? new Outline(outline.corners().stream().map(to).toList())
+        : drawn(round.stream().map(s -> s.through(to)).toList());
   }
 
   /**

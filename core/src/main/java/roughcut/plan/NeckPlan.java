@@ -119,6 +119,7 @@ public record NeckPlan(
             left.spots(),
             List.of(
                 NeckProblems.of(inputs, frets, shape, details),
+                HeadProblems.of(inputs, head.face(), layout.taper().halfWidth(0)),
                 ScarfProblems.of(inputs, head.scarf(), head.tuners()),
                 ChannelProblems.access(
                     inputs,

@@ -14,6 +14,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.DesignChange;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.Quantity;
@@ -123,6 +124,11 @@ public final class ChangeSummary {
     changed(Text.of("Small parts kept for later"), before.smallParts(), after.smallParts(), lines);
     changed(Text.of("The work order"), before.order(), after.order(), lines);
     changed(Text.of("The imported outline of the body"), before.drawn(), after.drawn(), lines);
+    changed(
+        Text.of("The imported outline of the headstock"),
+        before.drawn(DrawnPart.HEAD),
+        after.drawn(DrawnPart.HEAD),
+        lines);
     return lines;
   }
 

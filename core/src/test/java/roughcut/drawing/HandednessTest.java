@@ -22,6 +22,7 @@ import roughcut.demo.Demo;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.design.HalfArrangement;
 import roughcut.design.Handedness;
 import roughcut.file.OutlineFile;
@@ -290,7 +291,7 @@ class HandednessTest {
         "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"500mm\" viewBox=\"0 0 500 400\">"
             + "<path d=\"M 0 100 L 200 0 L 500 100 L 480 300 L 100 380 L 0 300 Z\"/></svg>";
     Path drawing = Files.writeString(folder.resolve("flag.svg"), flag);
-    DrawnOutline file = OutlineFile.read(drawing).outline();
+    DrawnOutline file = OutlineFile.read(drawing, DrawnPart.BODY).outline();
     for (Handedness hand : Handedness.values()) {
       Build heron = Heron.lived(Heron.build().asDesigned(), "instrument.hand=" + hand.word());
       Plan plan =
@@ -299,7 +300,7 @@ class HandednessTest {
               Demo.shop());
       Drawing sheet = Sheet.BODY_TOP.of(plan, Units.MM);
       Path written = Files.write(folder.resolve(hand + ".svg"), SvgWriter.write(sheet));
-      DrawnOutline again = OutlineFile.read(written).outline();
+      DrawnOutline again = OutlineFile.read(written, DrawnPart.BODY).outline();
       assertThat(alike(new Outline(file.path()), new Outline(again.path())))
           .as(hand.name())
           .isTrue();

@@ -17,6 +17,7 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.design.SurfaceDecisions;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Sheet;
@@ -53,7 +54,7 @@ class DrawnCurvesKeptTest {
 
   private static DrawnOutline drawn(String name) throws Exception {
     String text = name.endsWith("svg") ? SVG : DXF;
-    return OutlineFile.read(name, text.getBytes(StandardCharsets.UTF_8)).outline();
+    return OutlineFile.read(name, text.getBytes(StandardCharsets.UTF_8), DrawnPart.BODY).outline();
   }
 
   private static List<Arc> arcs(List<Segment> segments) {
@@ -115,7 +116,8 @@ class DrawnCurvesKeptTest {
     String svg = new String(SvgWriter.write(sheet), StandardCharsets.UTF_8);
     assertThat(svg).contains(" A" + SvgWriter.number(160 * scale) + ",");
     // And read once more from what was written: the same wood.
-    DrawnOutline again = OutlineFile.read("again.svg", SvgWriter.write(sheet)).outline();
+    DrawnOutline again =
+        OutlineFile.read("again.svg", SvgWriter.write(sheet), DrawnPart.BODY).outline();
     assertThat(Math.abs(again.path().directedArea()))
         .isCloseTo(Math.abs(plan.body().outline().shape().path().directedArea()), within(0.5));
     assertThat(arcs(again.path().segments()))
@@ -128,12 +130,15 @@ class DrawnCurvesKeptTest {
     String circle =
         "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"400mm\" viewBox=\"0 0 400 400\">"
             + "<ellipse cx=\"200\" cy=\"200\" rx=\"150\" ry=\"150\"/></svg>";
-    OutlineFile read = OutlineFile.read("c.svg", circle.getBytes(StandardCharsets.UTF_8));
+    OutlineFile read =
+        OutlineFile.read("c.svg", circle.getBytes(StandardCharsets.UTF_8), DrawnPart.BODY);
     assertThat(read.outline().path().circle())
         .hasValueSatisfying(a -> assertThat(a.radius()).isCloseTo(150, within(0.001)));
     OutlineFile oval =
         OutlineFile.read(
-            "c.svg", circle.replace("ry=\"150\"", "ry=\"149\"").getBytes(StandardCharsets.UTF_8));
+            "c.svg",
+            circle.replace("ry=\"150\"", "ry=\"149\"").getBytes(StandardCharsets.UTF_8),
+            DrawnPart.BODY);
     assertThat(oval.outline().path().circle()).isEmpty();
     assertThat(arcs(oval.outline().path().segments())).isEmpty();
   }

@@ -16,6 +16,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import roughcut.design.DrawnPart;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 
@@ -28,7 +29,9 @@ class DrawnCurvesProperties {
   private static final double FINE = 0.0201;
 
   private static List<Point> corners(String name, String text) throws FileException {
-    return OutlineFile.read(name, text.getBytes(StandardCharsets.UTF_8)).outline().corners();
+    return OutlineFile.read(name, text.getBytes(StandardCharsets.UTF_8), DrawnPart.BODY)
+        .outline()
+        .corners();
   }
 
   private static String groups(Object... groups) {

@@ -1,6 +1,7 @@
 package roughcut.file;
 
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.shop.Shop;
 import roughcut.shop.Woods;
 
@@ -30,6 +31,6 @@ public final class ForeignFiles {
    * @param kind svg or dxf
    */
   public static DrawnOutline readOutline(String kind, byte[] content) throws FileException {
-    return OutlineFile.read("outline." + kind, content).outline();
+    return OutlineFile.read("outline." + kind, content, DrawnPart.BODY).outline();
   }
 }

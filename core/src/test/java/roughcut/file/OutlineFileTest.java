@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import roughcut.Heron;
 import roughcut.demo.Demo;
+import roughcut.design.DrawnPart;
 import roughcut.drawing.Sheet;
 import roughcut.finding.Finding;
 import roughcut.geometry.Bounds;
@@ -30,7 +31,7 @@ class OutlineFileTest {
   private OutlineFile read(String name, String text) throws IOException, FileException {
     Path file = folder.resolve(name);
     Files.writeString(file, text);
-    return OutlineFile.read(file);
+    return OutlineFile.read(file, DrawnPart.BODY);
   }
 
   private static String svg(String attributes, String inside) {
@@ -217,13 +218,13 @@ class OutlineFileTest {
     Plan plan = Heron.with();
     Path file = folder.resolve("plan.dxf");
     Files.write(file, DxfWriter.write(Sheet.BODY_TOP.of(plan, Units.MM)));
-    OutlineFile read = OutlineFile.read(file);
+    OutlineFile read = OutlineFile.read(file, DrawnPart.BODY);
     Outline body = plan.body().outline().shape();
     assertThat(new Outline(read.outline().corners()).area())
         .isCloseTo(body.area(), within(body.area() * 0.001));
     Path svg = folder.resolve("plan.svg");
     Files.write(svg, SvgWriter.write(Sheet.BODY_TOP.of(plan, Units.MM)));
-    assertThat(new Outline(OutlineFile.read(svg).outline().corners()).area())
+    assertThat(new Outline(OutlineFile.read(svg, DrawnPart.BODY).outline().corners()).area())
         .isCloseTo(body.area(), within(body.area() * 0.001));
   }
 

@@ -23,6 +23,7 @@ import roughcut.demo.Demo;
 import roughcut.design.BlankStep;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.DrawnPart;
 import roughcut.design.Strip;
 import roughcut.file.BoardsCsv;
 import roughcut.file.BuildFile;
@@ -73,10 +74,12 @@ class RefusalsTest {
     all.put("half", () -> BuildFile.open(file("half.roughcut.json", "{\"format\": 1, ")));
     all.put("a list", () -> BuildFile.open(file("list.roughcut.json", "[]")));
     all.put("newer", () -> BuildFile.open(file("newer.roughcut.json", newer())));
-    all.put("svg", () -> OutlineFile.read(file("a.svg", "<svg><path d='M 0 0 Q'/></svg>")));
-    all.put("no svg", () -> OutlineFile.read(file("b.svg", "<svg><")));
-    all.put("dxf", () -> OutlineFile.read(file("a.dxf", "zero\nSECTION\n")));
-    all.put("no drawing", () -> OutlineFile.read(file("a.png", "x")));
+    all.put(
+        "svg",
+        () -> OutlineFile.read(file("a.svg", "<svg><path d='M 0 0 Q'/></svg>"), DrawnPart.BODY));
+    all.put("no svg", () -> OutlineFile.read(file("b.svg", "<svg><"), DrawnPart.BODY));
+    all.put("dxf", () -> OutlineFile.read(file("a.dxf", "zero\nSECTION\n"), DrawnPart.BODY));
+    all.put("no drawing", () -> OutlineFile.read(file("a.png", "x"), DrawnPart.BODY));
     all.put("boards", () -> BoardsCsv.read(file("a.csv", "name,wood\n"), Woods.BOOK));
     return all;
   }

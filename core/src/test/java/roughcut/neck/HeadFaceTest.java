@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.geometry.Cubic;
 import roughcut.geometry.Outline;
@@ -17,7 +18,8 @@ class HeadFaceTest {
   private static double stepped(HeadFace face, int side, double along) {
     double best = Double.POSITIVE_INFINITY;
     double reach = Double.NaN;
-    for (Cubic curve : face.curves()) {
+    for (HeadFace.Stretch stretch : face.round()) {
+      Cubic curve = stretch.curve();
       for (int i = 0; i <= 20_000; i++) {
         Point p = curve.at(i / 20_000.0);
         double off = Math.abs(p.x() - along);
@@ -51,7 +53,7 @@ class HeadFaceTest {
   void anUnsymmetricalFaceHasTwoReaches() {
     Outline lopsided =
         Outline.of(new Point(0, -20), new Point(180, -12), new Point(180, 30), new Point(0, 24));
-    HeadFace face = new HeadFace(lopsided, List.of());
+    HeadFace face = new HeadFace(lopsided, List.of(), Optional.empty());
     assertThat(face.reach(-1, 90)).isCloseTo(16, within(1e-9));
     assertThat(face.reach(1, 90)).isCloseTo(27, within(1e-9));
     assertThat(face.narrower(90)).isCloseTo(16, within(1e-9));

@@ -15,6 +15,7 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.design.FittingType;
 import roughcut.design.NumberDecision;
@@ -118,8 +119,10 @@ public final class RandomBuilds {
     if (random.nextInt(2) == 0) {
       design = fittings(design, random.nextInt(14));
     }
-    if (random.nextInt(4) == 0) {
-      design = design.withDrawn(Optional.of(drawn()));
+    int outline = random.nextInt(4);
+    if (outline < 2) {
+      DrawnPart part = outline == 0 ? DrawnPart.BODY : DrawnPart.HEAD;
+      design = design.withDrawn(part, Optional.of(drawn()));
     }
     if (random.nextInt(4) == 0) {
       design = design.withSmallParts(smallParts());

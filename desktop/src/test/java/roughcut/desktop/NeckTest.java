@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -14,8 +17,11 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
+import roughcut.design.Design;
+import roughcut.design.DrawnPart;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.neck.HeadFace;
 
 /** The neck's pages through the real controls. */
 class NeckTest extends WindowTest {
@@ -76,6 +82,43 @@ class NeckTest extends WindowTest {
     assertThat(value("tuner.1.x")).isCloseTo(48, within(1.0));
     type(robot, "tuner.treble-side", "0");
     assertThat(session().plan().get().details().tuners().tuners()).noneMatch(t -> t.trebleSide());
+  }
+
+  /** An in-line headstock, dropped on its page: its tip at the left, as it is seen from above. */
+  @Test
+  void aHeadstockDrawnElsewhereIsTakenInStretchedAndGivenUp(FxRobot robot) throws Exception {
+    page(robot, "head");
+    double nut = session().plan().get().taper().halfWidth(0);
+    Path file = Files.createTempDirectory("head").resolve("in-line.svg");
+    Files.writeString(
+        file,
+        "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='100mm' viewBox='0 0 200 100'>"
+            + "<path d='M 195 "
+            + (50 - nut)
+            + " L 10 "
+            + (50 - nut)
+            + " L 5 55 L 20 92 C 80 80 150 90 195 "
+            + (50 + nut)
+            + " Z'/></svg>");
+    robot.interact(() -> window.take(file));
+    Design design = session().build().get().design();
+    assertThat(design.drawn(DrawnPart.HEAD).orElseThrow().source()).isEqualTo("in-line.svg");
+    assertThat(design.drawn()).as("not the body's").isEmpty();
+    assertThat(words(robot, "head.outline.said")).contains("190.0 mm long");
+    assertThat(find(robot, "head.length", TextField.class).getText()).isEqualTo("190");
+    HeadFace face = session().plan().get().headFace();
+    // With the tip at the left the bass side is below.
+    assertThat(face.reach(-1, 150)).isGreaterThan(30);
+    assertThat(face.reach(1, 150)).isCloseTo(nut, within(0.01));
+    assertThat(session().plan().get().findings())
+        .noneMatch(f -> f.words().contains("wide at the nut"));
+    type(robot, "head.length", "200");
+    assertThat(session().plan().get().headFace().outline().bounds().right())
+        .isCloseTo(200, within(1e-6));
+    robot.interact(() -> find(robot, "head.outline.own", Button.class).fire());
+    assertThat(session().build().get().design().drawn(DrawnPart.HEAD)).isEmpty();
+    robot.interact(() -> session().undo());
+    assertThat(session().build().get().design().drawn(DrawnPart.HEAD)).isPresent();
   }
 
   @Test

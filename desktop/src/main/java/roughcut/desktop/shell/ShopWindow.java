@@ -308,9 +308,16 @@ public final class ShopWindow {
     to(BlanksStation.class).readBoards(path);
   }
 
-  /** Takes in an outline drawn elsewhere, and goes to where that is told. */
+  /**
+   * Takes in an outline drawn elsewhere, of the headstock where that is looked at and else of the
+   * body, and goes to where that is told.
+   */
   public void outline(Path path) {
-    to(BodyStation.class).outline(path);
+    if (here() instanceof NeckStation neck && neck.onHead()) {
+      neck.headstock(path);
+    } else {
+      to(BodyStation.class).outline(path);
+    }
   }
 
   /** Does what one would expect of a file that is dropped on the window. */

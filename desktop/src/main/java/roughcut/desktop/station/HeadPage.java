@@ -2,15 +2,19 @@ package roughcut.desktop.station;
 
 import static roughcut.desktop.words.Words.say;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.IntStream;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DrawnPart;
+import roughcut.design.HeadShapes;
 import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OutlineImport;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
@@ -31,10 +35,25 @@ final class HeadPage extends PlainPage {
   private final PagedStation station;
   private final FactTable tuners = FactTable.tight();
   private final FactTable bench = new FactTable();
+  private final OutlineImport drawing;
 
   HeadPage(StationContext context, PagedStation station) {
     this.context = context;
     this.station = station;
+    drawing =
+        new OutlineImport(
+            context.session(),
+            "head.outline",
+            DrawnPart.HEAD,
+            say("Use the standard headstock"),
+            HeadShapes::set,
+            HeadShapes::plain);
+  }
+
+  /** Takes in a headstock drawn elsewhere. */
+  void take(Path file) {
+    panel();
+    drawing.take(file);
   }
 
   @Override
@@ -52,8 +71,12 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_STAGGER,
             Decisions.HEAD_VENEER,
             Decisions.HEAD_BACK_VENEER)
+        .node(drawing)
         .node(ShelfRow.of(ShelfGroup.TUNERS, context.session()))
         .more(
+            NeckDecisions.HEAD_OUTLINE_TURN,
+            NeckDecisions.HEAD_OUTLINE_FLIP,
+            NeckDecisions.HEAD_OUTLINE_ASIDE,
             NeckDecisions.VENEER_SPECIES,
             NeckDecisions.TUNER_OFFSET,
             NeckDecisions.TUNER_SLOPE,
@@ -89,6 +112,7 @@ final class HeadPage extends PlainPage {
 
   @Override
   void showLower(Plan plan, Units units) {
+    drawing.show(plan.build().design());
     TunerLayout layout = plan.details().tuners();
     tuners
         .begin()

@@ -2,30 +2,23 @@ package roughcut.desktop.station;
 
 import static roughcut.desktop.words.Words.say;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.stage.FileChooser;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyShapes;
 import roughcut.design.Decision;
-import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
-import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OutlineImport;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.session.StationContext;
-import roughcut.desktop.words.Words;
 import roughcut.drawing.BodyDrawing;
-import roughcut.file.FileException;
-import roughcut.file.OutlineFile;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
@@ -36,13 +29,20 @@ import roughcut.shop.BodyShapeBook.BodyShape;
 /** The body's outline: its main measures, its points to drag, or one drawn elsewhere. */
 final class OutlinePage extends BodyViewPage {
   private final FactTable table = new FactTable();
-  private final Label said = new Label();
   private final PickField<BodyShape> shapes =
       new PickField<>("outline.shape", say("Start from"), BodyShape::name, this::start);
-  private final Button own = new Button(say("Edit as curve"));
+  private final OutlineImport drawing;
 
   OutlinePage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
+    drawing =
+        new OutlineImport(
+            context.session(),
+            "outline",
+            DrawnPart.BODY,
+            say("Edit as curve"),
+            (d, drawn) -> d.withDrawn(Optional.of(drawn)),
+            d -> d.withDrawn(Optional.empty()));
   }
 
   @Override
@@ -52,26 +52,6 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   Panel makePanel() {
-    ControlNames.set(said, "outline.said");
-    said.setWrapText(true);
-    said.getStyleClass().add("panel-text");
-    Button take = new Button(say("Import outline …"));
-    ControlNames.set(take, "outline.take");
-    take.getStyleClass().add("text-button");
-    take.setOnAction(e -> choose());
-    ControlNames.set(own, "outline.own");
-    own.getStyleClass().add("text-button");
-    own.setOnAction(
-        e -> {
-          context
-              .session()
-              .make(
-                  say("editing the outline as a curve"),
-                  "outline.own",
-                  b -> b.withDesign(b.design().withDrawn(Optional.empty())));
-          context.session().history().settle();
-          said.setText("");
-        });
     return begun()
         .heading(say("Decisions"))
         .node(shapes)
@@ -84,9 +64,7 @@ final class OutlinePage extends BodyViewPage {
             BodyDecisions.BODY_HORN_TREBLE,
             BodyDecisions.BODY_SLANT,
             SurfaceDecisions.OUTLINE_MIRROR)
-        .node(take)
-        .node(own)
-        .node(said)
+        .node(drawing)
         .more(say("Points and placement"), null, folded());
   }
 
@@ -122,37 +100,12 @@ final class OutlinePage extends BodyViewPage {
 
   /** Asks for a drawing, and takes it in. */
   void choose() {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(say("Outline"));
-    chooser
-        .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter(say("Drawings"), "*.svg", "*.dxf", "*.SVG", "*.DXF"));
-    File file = chooser.showOpenDialog(own.getScene().getWindow());
-    if (file != null) {
-      take(file.toPath());
-    }
+    drawing.choose();
   }
 
   /** Takes in a drawn outline, and says what it is taken for, or why it isn't. */
   void take(Path file) {
-    try {
-      OutlineFile read = OutlineFile.read(file);
-      context
-          .session()
-          .make(
-              say("importing {file}", file.getFileName()),
-              "outline.drawn",
-              b ->
-                  b.withDesign(
-                      b.design()
-                          .withDrawn(
-                              Optional.of(
-                                  read.outline().drawnFor(Decisions.HAND.in(b.design()))))));
-      context.session().history().settle();
-      said.setText(read.said().in(context.session().units().get()));
-    } catch (FileException e) {
-      said.setText(Words.why(e));
-    }
+    drawing.take(file);
   }
 
   @Override
@@ -164,10 +117,7 @@ final class OutlinePage extends BodyViewPage {
   void showBeside(Plan plan, Units units) {
     super.showBeside(plan, units);
     shapes.show(BodyShapeBook.all(), BodyShapes.matching(plan.build().design()).orElse(null));
-    boolean drawn = plan.build().design().drawn().isPresent();
-    own.setVisible(drawn);
-    own.setManaged(drawn);
-    said.setManaged(!said.getText().isEmpty());
+    drawing.show(plan.build().design());
     var outline = plan.body().outline();
     table.begin();
     table.row(

@@ -32,6 +32,11 @@ abstract class PagedStation implements Station {
     return pages;
   }
 
+  /** Whether that page is turned to. */
+  final boolean shows(Page one) {
+    return page == one;
+  }
+
   /** Turns to a page. */
   public final void turnTo(int index) {
     page = pages.get(index);

@@ -1,0 +1,46 @@
+package roughcut.design;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import roughcut.geometry.Bounds;
+import roughcut.geometry.Outline;
+
+/** A headstock's outline that was drawn elsewhere, as decisions. */
+public final class HeadShapes {
+  /** How an outline is put to the neck; another one begins as it was drawn. */
+  private static final Set<String> PLACING =
+      Set.of(
+          NeckDecisions.HEAD_OUTLINE_TURN.id(),
+          NeckDecisions.HEAD_OUTLINE_FLIP.id(),
+          NeckDecisions.HEAD_OUTLINE_ASIDE.id());
+
+  private HeadShapes() {}
+
+  /**
+   * The design with that headstock, as large as it was drawn where a headstock may be so large:
+   * length and width stretch it from there.
+   */
+  public static Design set(Design design, DrawnOutline drawn) {
+    Bounds b = new Outline(drawn.path()).bounds();
+    Design next = plain(design).withDrawn(DrawnPart.HEAD, Optional.of(drawn));
+    next = Decisions.HEAD_LENGTH.with(next, within(Decisions.HEAD_LENGTH, b.width()));
+    return Decisions.HEAD_WIDTH.with(next, within(Decisions.HEAD_WIDTH, b.height()));
+  }
+
+  /** The design with the program's own curve as its headstock. */
+  public static Design plain(Design design) {
+    TreeMap<String, Double> numbers = new TreeMap<>(design.numbers());
+    numbers.keySet().removeAll(PLACING);
+    TreeMap<String, String> choices = new TreeMap<>(design.choices());
+    choices.keySet().removeAll(PLACING);
+    return design
+        .withNumbers(numbers)
+        .withChoices(choices)
+        .withDrawn(DrawnPart.HEAD, Optional.empty());
+  }
+
+  private static double within(NumberDecision decision, double size) {
+    return Math.max(decision.least(), Math.min(decision.most(), size));
+  }
+}
