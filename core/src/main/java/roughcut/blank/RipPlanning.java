@@ -288,6 +288,11 @@ final class RipPlanning {
     if (!strip.tapered() && strip.bow() == 0) {
       return nut;
     }
+    // The same strip of another neck may come from another board.
+    Value known = registry.values().get("neck.strip." + number + ".widest");
+    if (known != null) {
+      return known;
+    }
     boolean middle = 2 * number - 1 == stack.size();
     Value heel = strip.tapered() ? inputs.get(PartDecisions.stripHeelThickness(number)) : nut;
     Value bow = inputs.get(PartDecisions.stripBow(number));

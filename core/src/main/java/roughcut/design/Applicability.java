@@ -80,7 +80,11 @@ public final class Applicability {
           rule(
               "tuner\\.line-(offset|slope)",
               Text.of("where the tuners stand along a line"),
-              d -> NeckDecisions.TUNER_RULE.in(d) != TunerRule.STRAIGHT_PULL),
+              d -> NeckDecisions.TUNER_RULE.in(d) == TunerRule.ALONG_A_LINE),
+          rule(
+              "tuner\\.edge-distance",
+              Text.of("where the tuners stand along the edge"),
+              d -> NeckDecisions.TUNER_RULE.in(d) == TunerRule.ALONG_THE_EDGE),
           rule("nut\\.behind-zero-fret", Text.of("with a zero fret"), Applicability::onZeroFret),
           rule("nut\\.lip", Text.of("with a nut in a slot"), Applicability::slotted),
           rule("nut\\.screws-reach", Text.of("with a locking nut"), Applicability::locking),

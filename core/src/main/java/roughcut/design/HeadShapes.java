@@ -41,6 +41,8 @@ public final class HeadShapes {
   }
 
   private static double within(NumberDecision decision, double size) {
-    return Math.max(decision.least(), Math.min(decision.most(), size));
+    // Two decimals are finer than anybody saws, and can be read in a field.
+    double shown = Math.round(size * 100) / 100.0;
+    return Math.max(decision.least(), Math.min(decision.most(), shown));
   }
 }

@@ -89,6 +89,9 @@ public final class NeckDecisions {
   public static final NumberDecision TUNER_SLOPE =
       BOOK.number("tuner.line-slope", "Tuner line slope", ANGLE, 0, -30, 30, 0.5)
           .hint("Positive outwards towards the tip, negative inwards.");
+  public static final NumberDecision TUNER_EDGE =
+      BOOK.number("tuner.edge-distance", "Tuner from headstock edge", LENGTH, 14, 5, 60, 0.5)
+          .hint("From the edge to the middle of the post, for tuners along the edge.");
   public static final NumberDecision TUNER_POST =
       BOOK.number("tuner.post", "Tuner post diameter", FINE_LENGTH, 6, 2, 15, 0.1)
           .inHand("Of the post.");

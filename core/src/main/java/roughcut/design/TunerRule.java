@@ -7,7 +7,9 @@ public enum TunerRule implements Choice {
   /** Each post beside its string's own straight line. */
   STRAIGHT_PULL(Text.of("straight strings")),
   /** Along a line at a fixed offset from the centre line. */
-  ALONG_A_LINE(Text.of("along a line"));
+  ALONG_A_LINE(Text.of("along a line")),
+  /** All as far from the headstock's edge at their side. */
+  ALONG_THE_EDGE(Text.of("along the edge"));
 
   private final Text label;
 

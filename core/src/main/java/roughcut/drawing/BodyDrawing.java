@@ -179,18 +179,24 @@ public final class BodyDrawing {
     Species wood = face == BodyFace.TOP ? plan.body().seenWood() : plan.body().backWood();
     sketch.wood(shape, wood);
     if (plan.body().winged()) {
-      double joint = plan.neck().joint().value();
-      for (PlacedStrip strip : plan.blank().strips()) {
-        for (Outline piece : strip.seen(joint, shape.bounds().right()).intersection(shape)) {
-          sketch.wood(piece, plan.wood(strip.strip().species()));
-          sketch.outline(Role.GLUE_LINE, piece);
-        }
-      }
+      strips(plan.neck().joint().value(), shape.bounds().right(), shape);
     } else if (plan.body().halved()) {
       for (double[] span : shape.spans(0)) {
         sketch.line(Role.GLUE_LINE, span[0], 0, span[1], 0);
       }
     }
+  }
+
+  /** The neck's strips within a shape: their wood first, which would hide the lines between. */
+  private void strips(double from, double to, Outline within) {
+    List<Outline> pieces = new ArrayList<>();
+    for (PlacedStrip strip : plan.blank().strips()) {
+      for (Outline piece : strip.seen(from, to).intersection(within)) {
+        sketch.wood(piece, plan.wood(strip.strip().species()));
+        pieces.add(piece);
+      }
+    }
+    pieces.forEach(piece -> sketch.outline(Role.GLUE_LINE, piece));
   }
 
   /** Colour of a floor: the darker the deeper. */
@@ -317,12 +323,7 @@ public final class BodyDrawing {
               new Point(joint, -plan.neck().halfWidth(joint)),
               new Point(joint, plan.neck().halfWidth(joint)),
               new Point(from, plan.neck().halfWidth(from)));
-      for (PlacedStrip strip : plan.blank().strips()) {
-        for (Outline piece : strip.seen(from, joint).intersection(back)) {
-          sketch.wood(piece, plan.wood(strip.strip().species()));
-          sketch.outline(Role.GLUE_LINE, piece);
-        }
-      }
+      strips(from, joint, back);
       sketch.outline(Role.EDGE, back);
     }
   }

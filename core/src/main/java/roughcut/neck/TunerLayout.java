@@ -14,9 +14,9 @@ import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.PartDecisions;
 import roughcut.design.RoutDecisions;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.layout.StringSpread;
+import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
@@ -74,6 +74,9 @@ public record TunerLayout(
   /** Sideways angle at the nut that still returns to its tuning, degrees. */
   public static final double MOST_SIDEWAYS = 10;
 
+  /** So many steps inwards reach any distance from any edge to within rounding. */
+  private static final int MOST_STEPS = 400;
+
   public TunerLayout {
     tuners = List.copyOf(tuners);
   }
@@ -82,9 +85,10 @@ public record TunerLayout(
       EffectiveInputs inputs,
       HeadLine head,
       StringSpread strings,
-      Outline face,
+      HeadFace face,
+      Provenance shape,
       ValueRegistry registry) {
-    return new Builder(inputs, head, strings, face, registry).build();
+    return new Builder(inputs, head, strings, face, shape, registry).build();
   }
 
   /** Works the layout out, post by post and then string by string. */
@@ -92,7 +96,8 @@ public record TunerLayout(
     private final EffectiveInputs inputs;
     private final HeadLine head;
     private final StringSpread strings;
-    private final Outline face;
+    private final HeadFace face;
+    private final Provenance shape;
     private final ValueRegistry registry;
     private final Value post;
     private final Value bushing;
@@ -103,12 +108,14 @@ public record TunerLayout(
         EffectiveInputs inputs,
         HeadLine head,
         StringSpread strings,
-        Outline face,
+        HeadFace face,
+        Provenance shape,
         ValueRegistry registry) {
       this.inputs = inputs;
       this.head = head;
       this.strings = strings;
       this.face = face;
+      this.shape = shape;
       this.registry = registry;
       this.post = inputs.get(NeckDecisions.TUNER_POST);
       this.bushing = inputs.get(NeckDecisions.TUNER_BUSHING);
@@ -172,6 +179,7 @@ public record TunerLayout(
           switch (inputs.get(NeckDecisions.TUNER_RULE)) {
             case STRAIGHT_PULL -> beside(string, side, x);
             case ALONG_A_LINE -> onLine(string, side, x, first);
+            case ALONG_THE_EDGE -> fromEdge(string, side, x);
           };
       xs.add(x);
       ys.add(y);
@@ -212,6 +220,31 @@ public record TunerLayout(
           in("γ", leans));
     }
 
+    /**
+     * From the edge inwards as far as is missing to the distance, again and again: nowhere does a
+     * step bring it further from the edge than it is long, so that it never goes too far.
+     */
+    private Value fromEdge(int string, int side, Value x) {
+      Value wanted = inputs.get(NeckDecisions.TUNER_EDGE);
+      double reach = face.reach(side, x.value());
+      double in = 0;
+      for (int step = 0; step < MOST_STEPS && in < reach; step++) {
+        double missing =
+            wanted.value() - face.outline().edgeDistance(new Point(x.value(), side * (reach - in)));
+        if (missing < Precision.SAME) {
+          break;
+        }
+        in += missing;
+      }
+      return registry.find(
+          "tuner." + string + ".y",
+          Text.of("Tuner {string} from the centre line", string),
+          FINE_LENGTH,
+          side * (reach - Math.min(in, reach)),
+          Text.of("found from the edge of the headstock"),
+          shape.with(x, wanted));
+    }
+
     private Tuner tuner(int string, boolean trebleSide) {
       Value x = xs.get(string - 1);
       Value y = ys.get(string - 1);
@@ -224,17 +257,11 @@ public record TunerLayout(
               "tuner." + string + ".edge",
               Text.of("Tuner {string}, wood to the headstock outline", string),
               FINE_LENGTH,
-              (face.contains(new Point(x.value(), y.value())) ? 1 : -1)
-                      * face.edgeDistance(new Point(x.value(), y.value()))
+              (face.outline().contains(new Point(x.value(), y.value())) ? 1 : -1)
+                      * face.outline().edgeDistance(new Point(x.value(), y.value()))
                   - bushing.value() / 2,
               Text.of("least from the hole to the headstock outline"),
-              head.provenance()
-                  .with(
-                      x,
-                      y,
-                      bushing,
-                      inputs.get(Decisions.HEAD_WIDTH),
-                      inputs.get(Decisions.NUT_WIDTH)));
+              shape.with(x, y, bushing));
       double own = lineAt(string, x.value()) - lineAt(string, 0);
       double turn =
           Math.toDegrees(
@@ -261,7 +288,7 @@ public record TunerLayout(
     }
 
     private Value clearance(int string, Point nut, Point touch, double gauge) {
-      double least = face.bounds().width();
+      double least = face.outline().bounds().width();
       for (int other = 1; other <= strings.count(); other++) {
         if (other != string) {
           Point neighbour = new Point(xs.get(other - 1).value(), ys.get(other - 1).value());

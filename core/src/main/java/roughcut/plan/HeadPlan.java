@@ -7,6 +7,7 @@ import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.measure.Provenance;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.FlatHead;
@@ -58,7 +59,10 @@ record HeadPlan(
     if (veneer.value() > 0 && !head.flat()) {
       registry.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
     }
-    HeadFace face = HeadFace.of(inputs, layout.taper(), head);
+    EffectiveInputs.Watched<HeadFace> shaped =
+        inputs.tracked(() -> HeadFace.of(inputs, layout.taper(), head));
+    HeadFace face = shaped.made();
+    Provenance shape = shaped.asked().and(head.provenance()).with(inputs.get(Decisions.NUT_WIDTH));
     return new HeadPlan(
         inputs.get(NeckDecisions.HEAD_MAKING),
         onePiece,
@@ -66,7 +70,7 @@ record HeadPlan(
         volute,
         joint,
         face,
-        TunerLayout.of(inputs, head, layout.strings(), face.outline(), registry));
+        TunerLayout.of(inputs, head, layout.strings(), face, shape, registry));
   }
 
   /** The scarf joint, where it is made with one. */

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
@@ -65,6 +66,35 @@ class RipFencesTest {
       assertThat(value(plan, "rip.hornbeam.strip." + (i + 1)))
           .isCloseTo(sizes[i] + 2 * p, within(1e-9));
     }
+  }
+
+  /** Two necks whose tapered strips don't come out of one board: the same strip is on both. */
+  @Test
+  void aStripOfTwoNecksMayComeFromTwoBoards() {
+    List<Strip> tapered = new ArrayList<>();
+    for (double t : new double[] {12, 20, 12}) {
+      tapered.add(new Strip("hornbeam", t, t + 2, 0, Strip.Grain.TO_HEEL));
+    }
+    Build build = build(new Stack(tapered, false));
+    Build two =
+        build.withDesign(Heron.set(build.design().withoutBoard("neck.hornbeam"), "neck.copies=2"));
+    int split = 0;
+    for (int width = 24; width <= 60; width += 6) {
+      List<Board> boards = new ArrayList<>();
+      for (int i = 1; i <= 6; i++) {
+        boards.add(board("h-" + i, width, 60));
+      }
+      Shop shop = Demo.shop().withBoards(boards);
+      Plan plan = Plan.of(two, shop);
+      assertThat(value(plan, "neck.strip.1.widest")).isCloseTo(14, within(1e-9));
+      List<List<Integer>> open = plan.rips().plans().stream().map(RipPlan::strips).toList();
+      split +=
+          IntStream.rangeClosed(1, 3)
+                  .anyMatch(n -> open.stream().filter(o -> o.contains(n)).count() > 1)
+              ? 1
+              : 0;
+    }
+    assertThat(split).as("a strip was on both boards").isPositive();
   }
 
   @Test

@@ -151,6 +151,41 @@ class DrawnHeadTest {
     }
   }
 
+  /** In line along the edge of a head of any shape each has as much wood, neither more nor less. */
+  @Test
+  void tunersAlongTheEdgeHaveAsMuchWoodEach() {
+    String[] edge = {"tuner.rule=along-the-edge", "tuner.edge-distance=13", "tuner.spacing=25"};
+    String[] inLine = {edge[0], edge[1], edge[2], "tuner.treble-side=6"};
+    String[] sides = {edge[0], edge[1], edge[2], "tuner.treble-side=2"};
+    for (Plan plan :
+        List.of(
+            plan(inLine(IN_LINE), inLine),
+            plan(inLine(IN_LINE), sides),
+            Heron.with(inLine),
+            Heron.with(sides))) {
+      double bushing = NeckDecisions.TUNER_BUSHING.in(plan.build().design());
+      List<Point> corners = plan.headFace().outline().corners();
+      for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
+        Point post = new Point(tuner.x().value(), tuner.y().value());
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < corners.size(); i++) {
+          Point a = corners.get(i);
+          Point b = corners.get((i + 1) % corners.size());
+          for (int k = 0; k <= 500; k++) {
+            least = Math.min(least, post.distance(a.towards(b, k / 500.0)));
+          }
+        }
+        assertThat(least).isCloseTo(13, within(0.01));
+        assertThat(tuner.edge().value()).isCloseTo(13 - bushing / 2, within(1e-6));
+        assertThat(post.y() > 0).isEqualTo(tuner.trebleSide());
+      }
+    }
+    // A head too narrow for the distance: on the centre line, and its clearance says the rest.
+    Plan narrow = Heron.with(edge[0], "tuner.edge-distance=60");
+    assertThat(narrow.details().tuners().tuners())
+        .allSatisfy(t -> assertThat(t.y().value()).isZero());
+  }
+
   /** A blank that is narrower than the head gets a wing at that side only. */
   @Test
   void wingsAreOfEachSide() {

@@ -15,6 +15,7 @@ import roughcut.desktop.session.LeftOff;
 import roughcut.desktop.session.Session;
 import roughcut.desktop.station.BlanksStation;
 import roughcut.desktop.station.BodyStation;
+import roughcut.desktop.station.NeckStation;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
 import roughcut.finding.Chapter;
@@ -164,7 +165,10 @@ final class Navigator {
 
   /** Asks for an outline drawn elsewhere, where it is taken in. */
   void importOutline() {
-    window.to(BodyStation.class).importOutline();
+    window
+        .onHeadstock()
+        .ifPresentOrElse(
+            NeckStation::importHeadstock, () -> window.to(BodyStation.class).importOutline());
   }
 
   /** Asks for a table of boards, where they are kept. */

@@ -313,11 +313,15 @@ public final class ShopWindow {
    * body, and goes to where that is told.
    */
   public void outline(Path path) {
-    if (here() instanceof NeckStation neck && neck.onHead()) {
-      neck.headstock(path);
-    } else {
-      to(BodyStation.class).outline(path);
-    }
+    onHeadstock()
+        .ifPresentOrElse(n -> n.headstock(path), () -> to(BodyStation.class).outline(path));
+  }
+
+  /** The neck's station, where the headstock is looked at. */
+  Optional<NeckStation> onHeadstock() {
+    return here() instanceof NeckStation neck && neck.onHead()
+        ? Optional.of(neck)
+        : Optional.empty();
   }
 
   /** Does what one would expect of a file that is dropped on the window. */

@@ -50,6 +50,10 @@ final class HeadPage extends PlainPage {
             HeadShapes::plain);
   }
 
+  void choose() {
+    drawing.choose();
+  }
+
   /** Takes in a headstock drawn elsewhere. */
   void take(Path file) {
     panel();
@@ -79,6 +83,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.HEAD_OUTLINE_ASIDE,
             NeckDecisions.VENEER_SPECIES,
             NeckDecisions.TUNER_OFFSET,
+            NeckDecisions.TUNER_EDGE,
             NeckDecisions.TUNER_SLOPE,
             NeckDecisions.TUNER_POST,
             NeckDecisions.TUNER_BUSHING,

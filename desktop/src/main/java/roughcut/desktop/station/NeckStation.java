@@ -26,6 +26,11 @@ public final class NeckStation extends PagedStation {
     return shows(pages().get(HEAD));
   }
 
+  /** Asks for a headstock drawn elsewhere. */
+  public void importHeadstock() {
+    ((HeadPage) pages().get(HEAD)).choose();
+  }
+
   /** Takes in a headstock drawn elsewhere. */
   public void headstock(Path path) {
     turnTo(HEAD);
