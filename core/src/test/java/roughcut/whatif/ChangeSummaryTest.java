@@ -160,7 +160,7 @@ class ChangeSummaryTest {
           log.stream().filter(r -> r.of().equals(n.id())).findFirst().orElseThrow();
       assertThat(n.in(n.typed(before.design(), own.is(), Units.MM)))
           .as(n.id())
-          .isCloseTo(n.in(after.design()), within(1e-9));
+          .isCloseTo(n.in(after.design()), within(5.1e-5));
       assertThat(ChangeSummary.told(own, after.design(), Units.MM).toString())
           .startsWith(n.label().toString())
           .endsWith(" → " + n.told(n.in(after.design()), Units.MM));

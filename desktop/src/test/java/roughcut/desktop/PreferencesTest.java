@@ -7,6 +7,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -25,6 +27,8 @@ import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.draw.Ink;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
+import roughcut.drawing.Mark;
+import roughcut.drawing.Shading;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.measure.Measures;
@@ -48,8 +52,7 @@ class PreferencesTest extends WindowTest {
   }
 
   private void preferences() {
-    robot.push(KeyCode.CONTROL, KeyCode.COMMA);
-    settle();
+    show(() -> window.command("Preferences …"));
   }
 
   private Color pixel(double x, double y) {
@@ -83,6 +86,42 @@ class PreferencesTest extends WindowTest {
     pick("pref.units", "millimetres");
     click("pref.close");
     assertThat(session().units().get()).isEqualTo(Units.MM);
+  }
+
+  /** Sheets begin as line drawings; what was chosen instead is there again, and on the preview. */
+  @Test
+  void sheetsAreInLinesUntilWoodColoursAreChosen() {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT8);
+    settle();
+    assertThat(tints()).containsOnly("#FFFFFF");
+    pick("shading", "wood colours");
+    assertThat(tints()).hasSizeGreaterThan(1).doesNotContain("#FFFFFF");
+    assertThat(Preferences.in(data).text("shading")).contains("WOOD");
+    assertThat(window.sheets().setup().shading()).isEqualTo(Shading.WOOD);
+    pick("shading", "lines only");
+    assertThat(tints()).containsOnly("#FFFFFF");
+  }
+
+  /** The colours of the wood on the drawing that is shown. */
+  private Set<String> tints() {
+    return window.surface().drawing().marks().stream()
+        .flatMap(m -> m.wood().stream())
+        .map(Mark.Fill::fill)
+        .collect(Collectors.toSet());
+  }
+
+  /** A formula is worked in the program's own units; who reads others is told so, and only they. */
+  @Test
+  void aSumSaysInWhichUnitsItIsWorked() {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT4);
+    click("setting.scarf.run");
+    assertThat(there("sum.shown-in")).isFalse();
+    preferences();
+    pick("pref.units", "inches, decimal");
+    click("pref.close");
+    click("setting.scarf.run");
+    assertThat(there("sum.shown-in")).isTrue();
+    assertThat(find(robot, "sum.shown-in", Label.class).getText()).contains("millimetres");
   }
 
   @Test

@@ -88,6 +88,7 @@ public final class SumCard extends VBox {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setMaxHeight(220);
+    ControlNames.set(shownIn, "sum.shown-in");
     shownIn.getStyleClass().add("sum-source");
     shownIn.setWrapText(true);
     shownIn.setMinHeight(Region.USE_PREF_SIZE);
