@@ -205,7 +205,8 @@ class OneMoreTest {
             "geometry/ArcFinder",
             "geometry/Curvature",
             "geometry/Offset",
-            "geometry/Path");
+            "geometry/Path",
+            "neck/DrawnHead");
   }
 
   @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -113,7 +114,7 @@ class StopsTest extends WindowTest {
     Set<String> stopped =
         session().plan().get().findings().stream()
             .filter(Finding::stops)
-            .map(f -> f.topic().name().toLowerCase(java.util.Locale.ROOT))
+            .map(f -> f.topic().name().toLowerCase(Locale.ROOT))
             .collect(Collectors.toCollection(TreeSet::new));
     assertThat(stopped).contains("neck", "body", "fretboard", "routs", "neck_blank");
     assertThat(cards()).isEqualTo(stopped);
@@ -143,11 +144,11 @@ class StopsTest extends WindowTest {
   void aStopWithoutAFieldLeadsToThePageThatTellsIt(FxRobot robot) {
     shallowDrawer();
     for (Topic topic : List.of(Topic.NECK_BLANK, Topic.ROUTS)) {
-      click("stop." + topic.name().toLowerCase(java.util.Locale.ROOT));
+      click("stop." + topic.name().toLowerCase(Locale.ROOT));
       Finding told = session().plan().get().about(topic).get(0);
       assertThat(told.stops()).isTrue();
       String words = told.words().replaceFirst("^[^:]*: ", "");
-      String shown = words.split("\\d")[0];
+      String shown = words.split("\\d")[0].toLowerCase(Locale.ROOT);
       assertThat(
               robot
                   .lookup(
@@ -156,7 +157,7 @@ class StopsTest extends WindowTest {
                               && n.getScene() != null
                               && !l.getStyleClass().contains("thin-what")
                               && l.getText() != null
-                              && l.getText().contains(shown))
+                              && l.getText().toLowerCase(Locale.ROOT).contains(shown))
                   .queryAll())
           .as("%s: “%s”", topic, shown)
           .isNotEmpty();
