@@ -298,9 +298,7 @@ public final class BlankReadiness {
       return Optional.empty();
     }
     if (plan.board().isEmpty()) {
-      return Optional.of(
-          Message.of(Text.of("There is no {wood} in your wood rack.", plan.wood().name()))
-              .fix(Text.of("Add a board of it, or choose another wood.")));
+      return Optional.of(BoardFindings.none(plan.wood().name()));
     }
     Board board = plan.board().get();
     if (board.unmeasured().isPresent()) {

@@ -53,6 +53,12 @@ final class BoardFindings {
         .fix(Text.of("Drag it elsewhere on the board, or let the program place it."));
   }
 
+  /** A wood of which there is no board. */
+  static Message none(String wood) {
+    return Message.of(Text.of("There is no {wood} in your wood rack.", wood))
+        .fix(Text.of("Add a board of it, or choose another wood."));
+  }
+
   /** A board of which one size was never measured. */
   static Message unmeasured(Board board) {
     return Message.of(

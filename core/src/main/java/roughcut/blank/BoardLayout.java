@@ -335,22 +335,12 @@ public record BoardLayout(List<Laid> laid, List<Homeless> homeless, Map<String, 
               .toList();
       String named = woods.get(part.species()).name();
       if (wood.isEmpty()) {
-        return new Reason(
-            Message.of(Text.of("There is no {named} in the rack.", named))
-                .fix(Text.of("Add a board of it, or choose another wood.")),
-            "");
+        return new Reason(BoardFindings.none(named), "");
       }
       List<Board> known = wood.stream().filter(b -> b.unmeasured().isEmpty()).toList();
       if (known.isEmpty()) {
         Board board = wood.get(0);
-        return new Reason(
-            Message.of(
-                    Text.of(
-                        "The {size} of board {board} isn't measured.",
-                        board.unmeasured().orElseThrow(),
-                        board.id()))
-                .fix(Text.of("Measure it and write it down on the Wood rack page.")),
-            board.id());
+        return new Reason(BoardFindings.unmeasured(board), board.id());
       }
       Text small =
           tooSmall(

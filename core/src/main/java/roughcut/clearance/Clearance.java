@@ -83,7 +83,7 @@ public record Clearance(
                     what.capital(),
                     now,
                     Text.length(limit.warn(), 1)))
-        .why(kind.why());
+        .why(kind.risk());
   }
 
   /** Whether it will be less when finished than it is now. */

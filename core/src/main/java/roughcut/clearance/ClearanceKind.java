@@ -430,6 +430,11 @@ public enum ClearanceKind {
     return why;
   }
 
+  /** The same where it isn't known to happen: a clearance may be under its target and do. */
+  public Text risk() {
+    return Text.of("With too little, {what}", why.small());
+  }
+
   /** Whether its usual limits are told in diameters of a screw. */
   public boolean byDiameter() {
     return this == POCKET_FLOOR_BOLTED || this == BOLT_EDGE;

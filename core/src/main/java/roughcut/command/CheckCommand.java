@@ -48,7 +48,7 @@ final class CheckCommand implements Callable<Integer> {
           clearance.what(),
           limits(clearance));
       if (clearance.state() != Clearance.State.CLEAR) {
-        out.printf("%-9s  %8s  %s%n", "", "", clearance.kind().why());
+        out.printf("%-9s  %8s  %s%n", "", "", clearance.kind().risk());
       }
     }
     return stop ? 1 : 0;

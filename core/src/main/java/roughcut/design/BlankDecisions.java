@@ -79,7 +79,7 @@ public final class BlankDecisions {
   private static final double DENSE = 700;
 
   public static final NumberDecision PRESSURE_SOFT =
-      BOOK.number("clamp.pressure-soft", "Pressure for softwood", PRESSURE, 0.7, 0.1, 3, 0.1)
+      BOOK.number("clamp.pressure-soft", "Pressure for light wood", PRESSURE, 0.7, 0.1, 3, 0.1)
           .hint(
               Text.of(
                   "Where the densest wood of a joint is under {light}.",

@@ -66,7 +66,7 @@ public final class BodyDecisions {
           "top.clamping",
           "Top glued with",
           Clamping.values(),
-          "A vacuum bag presses lightly and alike everywhere. For veneers and tops only.");
+          "A vacuum bag presses evenly, but lightly. For veneers and tops only.");
   public static final NumberDecision BODY_LENGTH =
       BOOK.number("body.length", "Body length", LENGTH, 395, 150, 700, 5)
           .hint("From the body edge at the neck to its end, on the centre line.");

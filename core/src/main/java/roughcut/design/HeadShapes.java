@@ -15,17 +15,26 @@ public final class HeadShapes {
           NeckDecisions.HEAD_OUTLINE_FLIP.id(),
           NeckDecisions.HEAD_OUTLINE_ASIDE.id());
 
+  /** What brings a tip that points up to the left, in the plan's own sides, degrees. */
+  private static final double LAID_DOWN = 90;
+
   private HeadShapes() {}
 
   /**
    * The design with that headstock, as large as it was drawn where a headstock may be so large:
-   * length and width stretch it from there.
+   * length and width stretch it from there. One that is higher than long was drawn upright, its tip
+   * above, and is laid down.
    */
   public static Design set(Design design, DrawnOutline drawn) {
     Bounds b = new Outline(drawn.path()).bounds();
+    boolean upright = b.height() > b.width();
     Design next = plain(design).withDrawn(DrawnPart.HEAD, Optional.of(drawn));
-    next = Decisions.HEAD_LENGTH.with(next, within(Decisions.HEAD_LENGTH, b.width()));
-    return Decisions.HEAD_WIDTH.with(next, within(Decisions.HEAD_WIDTH, b.height()));
+    if (upright) {
+      next = NeckDecisions.HEAD_OUTLINE_TURN.with(next, LAID_DOWN);
+    }
+    double length = within(Decisions.HEAD_LENGTH, Math.max(b.width(), b.height()));
+    double width = within(Decisions.HEAD_WIDTH, Math.min(b.width(), b.height()));
+    return Decisions.HEAD_WIDTH.with(Decisions.HEAD_LENGTH.with(next, length), width);
   }
 
   /** The design with the program's own curve as its headstock. */

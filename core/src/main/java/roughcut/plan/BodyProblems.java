@@ -57,21 +57,7 @@ final class BodyProblems extends Problems {
                                 mm(Math.abs(p.y()))))
                         .why(Text.of("A bearing can't follow such a template."))
                         .fix(Text.of("Move the points there apart."))));
-    inputs
-        .design()
-        .drawn()
-        .filter(d -> d.open() > 0)
-        .ifPresent(
-            d ->
-                add(
-                    SurfaceDecisions.OUTLINE_TURN.id(),
-                    Message.of(
-                            Text.of(
-                                "The path in {source} is open: its ends are {open} apart.",
-                                d.source(),
-                                mm(d.open())))
-                        .why(Text.of("A straight line closes it for now."))
-                        .fix(Text.of("Close it in the drawing and import it again."))));
+    inputs.design().drawn().ifPresent(d -> open(SurfaceDecisions.OUTLINE_TURN, d));
     if (inputs.design().drawn().isPresent()) {
       double length = outline.bounds().width();
       if (length < SHORTEST || length > LONGEST) {

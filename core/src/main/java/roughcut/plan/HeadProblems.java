@@ -32,9 +32,7 @@ final class HeadProblems extends Problems {
     drawn.ifPresent(
         outline -> {
           face.crossing().ifPresent(problems::crossing);
-          if (outline.open() > 0) {
-            problems.open(outline);
-          }
+          problems.open(NeckDecisions.HEAD_OUTLINE_TURN, outline);
           problems.nut(face, nutHalf);
         });
     return problems.found();
@@ -49,18 +47,6 @@ final class HeadProblems extends Problems {
                     mm(at.x())))
             .why(Text.of("A bearing can't follow such a template."))
             .fix(Text.of("Mend it in the drawing and import it again.")));
-  }
-
-  private void open(DrawnOutline outline) {
-    add(
-        NeckDecisions.HEAD_OUTLINE_TURN,
-        Message.of(
-                Text.of(
-                    "The path in {source} is open: its ends are {open} apart.",
-                    outline.source(),
-                    mm(outline.open())))
-            .why(Text.of("A straight line closes it for now."))
-            .fix(Text.of("Close it in the drawing and import it again.")));
   }
 
   /** The neck goes on into the head: both are as wide at the nut. */

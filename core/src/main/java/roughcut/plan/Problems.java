@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import java.util.List;
 import roughcut.design.Decision;
+import roughcut.design.DrawnOutline;
 import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
@@ -34,6 +35,21 @@ abstract class Problems {
 
   final void stop(String where, Message message) {
     found.stop(where, message);
+  }
+
+  /** An outline drawn elsewhere whose ends don't meet. */
+  final void open(Decision placing, DrawnOutline outline) {
+    if (outline.open() > 0) {
+      add(
+          placing,
+          Message.of(
+                  Text.of(
+                      "The path in {source} is open: its ends are {open} apart.",
+                      outline.source(),
+                      mm(outline.open())))
+              .why(Text.of("A straight line closes it for now."))
+              .fix(Text.of("Close it in the drawing and import it again.")));
+    }
   }
 
   final List<Finding> found() {

@@ -117,7 +117,7 @@ class RiskAssessmentTest {
     says(
         bench.risks(bench.step("neck.mill").orElseThrow().operation()),
         Kind.NOT_YET,
-        "no cherry in the rack");
+        "no cherry in your wood rack");
   }
 
   /** What is ready and known asks only for the figures of what can't be put back. */

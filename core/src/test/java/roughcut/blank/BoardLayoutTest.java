@@ -192,51 +192,17 @@ class BoardLayoutTest {
   @Test
   void aPartWithoutAPlaceSaysWhy() {
     List<Board> boards = List.of(board("b", 500, 80, 20));
-    assertThat(
-            lay(List.of(part("a", 600, 50, 10)), boards)
-                .homeless()
-                .get(0)
-                .why()
-                .message()
-                .text()
-                .toString())
-        .contains("long enough: 500 mm of 600 mm");
-    assertThat(
-            lay(List.of(part("a", 100, 90, 10)), boards)
-                .homeless()
-                .get(0)
-                .why()
-                .message()
-                .text()
-                .toString())
-        .contains("wide enough");
-    assertThat(
-            lay(List.of(part("a", 100, 50, 21)), boards)
-                .homeless()
-                .get(0)
-                .why()
-                .message()
-                .text()
-                .toString())
-        .contains("thick enough");
-    assertThat(
-            lay(List.of(part("a", 100, 50, 21)), List.of())
-                .homeless()
-                .get(0)
-                .why()
-                .message()
-                .text()
-                .toString())
-        .contains("no cherry in the rack");
-    assertThat(
-            lay(
-                    List.of(part("a", 100, 50, 21)),
-                    List.of(board("b", 500, 80, 30).withWidth(OptionalDouble.empty())))
-                .homeless()
-                .get(0)
-                .why()
-                .toString())
-        .contains("width of board b isn't measured");
+    assertThat(why(part("a", 600, 50, 10), boards)).contains("long enough: 500 mm of 600 mm");
+    assertThat(why(part("a", 100, 90, 10), boards)).contains("wide enough: 80 mm of 90 mm");
+    assertThat(why(part("a", 100, 50, 21), boards)).contains("thick enough: 20 mm of 21 mm");
+    assertThat(why(part("a", 100, 50, 21), List.of())).contains("no cherry in your wood rack");
+    Board narrow = board("b", 500, 80, 30).withWidth(OptionalDouble.empty());
+    assertThat(why(part("a", 100, 50, 21), List.of(narrow)))
+        .contains("width of board b isn't measured", "Measure it");
+  }
+
+  private static String why(WoodPart part, List<Board> boards) {
+    return lay(List.of(part), boards).homeless().get(0).why().message().text().toString();
   }
 
   /** One reason is told once, for all parts that it keeps from having a place, in their order. */
@@ -253,16 +219,16 @@ class BoardLayoutTest {
     assertThat(layout.homeless()).hasSize(6);
     assertThat(reasons(layout.wanting(p -> true)))
         .containsExactly(
-            "Fretboard: there is no robinia in the rack.",
-            "Heel block, neck strip 1, 2, 3: there is no cherry in the rack.");
+            "Fretboard: there is no robinia in your wood rack.",
+            "Heel block, neck strip 1, 2, 3: there is no cherry in your wood rack.");
     assertThat(
             Said.all(
                 layout.wanting(p -> p.id().endsWith("2")).stream()
                     .map(r -> r.message().what())
                     .toList()))
-        .containsExactly("Neck strip 2: there is no cherry in the rack.");
+        .containsExactly("Neck strip 2: there is no cherry in your wood rack.");
     assertThat(reasons(layout.smallWanting(p -> true)))
-        .containsExactly("Cover 1: there is no cherry in the rack.");
+        .containsExactly("Cover 1: there is no cherry in your wood rack.");
   }
 
   private static WoodPart named(String id, String label, String wood, boolean small) {

@@ -124,6 +124,46 @@ class DrawnHeadTest {
     }
   }
 
+  /**
+   * Many draw a headstock upright, its tip above: it is laid down and is as long and wide as it was
+   * drawn, and one with its tip below only has to be turned round.
+   */
+  @Test
+  void oneThatWasDrawnUprightIsLaidDown() {
+    // The tip at the left, turned clockwise, points up.
+    List<Point> up = IN_LINE.stream().map(p -> new Point(p.y(), -p.x())).toList();
+    List<Point> down = IN_LINE.stream().map(p -> new Point(-p.y(), p.x())).toList();
+    for (Plan plan : List.of(plan(inLine(up)), plan(inLine(down), "head.outline-turn=-90"))) {
+      assertThat(Decisions.HEAD_LENGTH.in(plan.build().design())).isEqualTo(190);
+      assertThat(Decisions.HEAD_WIDTH.in(plan.build().design())).isEqualTo(65.5);
+      for (double along : new double[] {10, 60, 150}) {
+        for (int side : new int[] {-1, 1}) {
+          assertThat(plan.headFace().reach(side, along))
+              .as("%s at %s", side, along)
+              .isCloseTo(side(PLACED, side, along), within(1e-6));
+        }
+      }
+    }
+    Design once = HeadShapes.set(Heron.build().design(), inLine(up));
+    assertThat(NeckDecisions.HEAD_OUTLINE_TURN.in(HeadShapes.set(once, inLine(IN_LINE))))
+        .as("another one begins as it was drawn")
+        .isZero();
+  }
+
+  /** No headstock is so large: the number stays within its limits, and the neck's end says it. */
+  @Test
+  void anOutlineOfAnotherUnitStaysWithinTheLimits() {
+    List<Point> huge = IN_LINE.stream().map(p -> new Point(p.x() * 25.4, p.y() * 25.4)).toList();
+    Plan plan = plan(inLine(huge));
+    Design design = plan.build().design();
+    assertThat(Decisions.HEAD_LENGTH.in(design)).isEqualTo(Decisions.HEAD_LENGTH.most());
+    assertThat(Decisions.HEAD_WIDTH.in(design)).isEqualTo(Decisions.HEAD_WIDTH.most());
+    assertThat(plan.findings()).anyMatch(f -> f.stops() && f.words().contains("wide at the nut"));
+    List<Point> tiny = IN_LINE.stream().map(p -> new Point(p.x() / 25.4, p.y() / 25.4)).toList();
+    assertThat(Decisions.HEAD_LENGTH.in(plan(inLine(tiny)).build().design()))
+        .isEqualTo(Decisions.HEAD_LENGTH.least());
+  }
+
   /** Every tuner's wood to the edge, against places stepped along the corners' lines. */
   @Test
   void tunersAreMeasuredToTheDrawnEdge() {

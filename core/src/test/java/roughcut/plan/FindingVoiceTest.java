@@ -77,6 +77,22 @@ class FindingVoiceTest {
         .doesNotHaveDuplicates();
   }
 
+  /** Under its target only it may well do: what could happen is told as what could happen. */
+  @Test
+  void aRiskIsNoCertainty() {
+    for (int seed = 1; seed <= 10; seed++) {
+      RandomBuilds.Case wild = RandomBuilds.wild(seed);
+      for (Clearance one : Plan.of(wild.build(), wild.shop()).clearances()) {
+        String risk = one.message().why().in(Units.MM);
+        assertThat(risk).startsWith("With too little, ");
+        assertThat(risk.substring("With too little, ".length()))
+            .isEqualToIgnoringCase(one.kind().why().toString());
+        assertThat(risk.charAt("With too little, ".length())).isLowerCase();
+        assertThat(one.message().fix().isEmpty()).as("fixes are worked out").isTrue();
+      }
+    }
+  }
+
   /** A number under its minimum stops, and that is the limit that it is told with. */
   @Test
   void aClearanceNamesTheLimitThatItIsUnder() {

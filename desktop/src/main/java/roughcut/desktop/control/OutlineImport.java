@@ -33,6 +33,7 @@ public final class OutlineImport extends VBox {
    *
    * @param id what its controls are called, before “.take”, “.own” and “.said”
    * @param back what the way back is called
+   * @param undone what undo calls it
    * @param with the design with an outline taken in
    * @param without the design with the program's own curve
    */
@@ -41,6 +42,7 @@ public final class OutlineImport extends VBox {
       String id,
       DrawnPart part,
       String back,
+      String undone,
       BiFunction<Design, DrawnOutline, Design> with,
       UnaryOperator<Design> without) {
     super(4);
@@ -57,7 +59,7 @@ public final class OutlineImport extends VBox {
     own.getStyleClass().add("text-button");
     own.setOnAction(
         e -> {
-          edit(back, id + ".own", without);
+          edit(undone, id + ".own", without);
           said.setText("");
         });
     ControlNames.set(said, id + ".said");

@@ -117,7 +117,7 @@ final class ThinCard extends Button {
     fill();
     ControlNames.set(this, "thin." + next.left().id());
     pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
-    String why = next.kind().why().in(units);
+    String why = next.kind().risk().in(units);
     LazyTooltip.on(this, next.what().in(units) + ", " + limits.getText() + "\n" + why);
     setAccessibleText(
         now

@@ -2,6 +2,7 @@ package roughcut.desktop.shell;
 
 import static roughcut.desktop.words.Words.say;
 
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -165,10 +166,21 @@ final class Navigator {
 
   /** Asks for an outline drawn elsewhere, where it is taken in. */
   void importOutline() {
-    window
-        .onHeadstock()
+    onHeadstock()
         .ifPresentOrElse(
             NeckStation::importHeadstock, () -> window.to(BodyStation.class).importOutline());
+  }
+
+  /** Takes in an outline: of the headstock where that is looked at, else of the body. */
+  void takeOutline(Path path) {
+    onHeadstock()
+        .ifPresentOrElse(n -> n.headstock(path), () -> window.to(BodyStation.class).outline(path));
+  }
+
+  private Optional<NeckStation> onHeadstock() {
+    return window.here() instanceof NeckStation neck && neck.onHead()
+        ? Optional.of(neck)
+        : Optional.empty();
   }
 
   /** Asks for a table of boards, where they are kept. */

@@ -308,20 +308,9 @@ public final class ShopWindow {
     to(BlanksStation.class).readBoards(path);
   }
 
-  /**
-   * Takes in an outline drawn elsewhere, of the headstock where that is looked at and else of the
-   * body, and goes to where that is told.
-   */
+  /** Takes in an outline drawn elsewhere, and goes to where that is told. */
   public void outline(Path path) {
-    onHeadstock()
-        .ifPresentOrElse(n -> n.headstock(path), () -> to(BodyStation.class).outline(path));
-  }
-
-  /** The neck's station, where the headstock is looked at. */
-  Optional<NeckStation> onHeadstock() {
-    return here() instanceof NeckStation neck && neck.onHead()
-        ? Optional.of(neck)
-        : Optional.empty();
+    ways.takeOutline(path);
   }
 
   /** Does what one would expect of a file that is dropped on the window. */

@@ -46,6 +46,7 @@ final class HeadPage extends PlainPage {
             "head.outline",
             DrawnPart.HEAD,
             say("Use the standard headstock"),
+            say("the standard headstock"),
             HeadShapes::set,
             HeadShapes::plain);
   }

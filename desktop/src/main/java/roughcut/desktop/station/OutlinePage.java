@@ -41,6 +41,7 @@ final class OutlinePage extends BodyViewPage {
             "outline",
             DrawnPart.BODY,
             say("Edit as curve"),
+            say("editing the outline as a curve"),
             (d, drawn) -> d.withDrawn(Optional.of(drawn)),
             d -> d.withDrawn(Optional.empty()));
   }
