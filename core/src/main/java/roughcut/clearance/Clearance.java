@@ -34,6 +34,9 @@ public record Clearance(
   public static final Comparator<Clearance> WORST_FIRST =
       Comparator.comparing(Clearance::state).thenComparingDouble(Clearance::share);
 
+  /** So near its limit a clearance is told more finely, mm. */
+  private static final double NEARLY = 0.1;
+
   /** A spot that is now as it will be when finished. */
   public Clearance(
       ClearanceKind kind,
@@ -70,19 +73,15 @@ public record Clearance(
   /** What is wrong and why it matters; what would change it is {@link #changedBy}. */
   public Message message() {
     boolean stops = state() == State.STOP && !Double.isNaN(limit.fail());
-    Text.Arg now = Text.length(left.value(), 1);
+    double under = stops ? limit.fail() : limit.warn();
+    // “1.5 mm, under the 1.5 mm minimum” would help nobody.
+    boolean near = Math.abs(left.value() - under) < NEARLY;
+    Text.Arg now = Text.length(left.value(), near ? 2 : 1);
+    Text.Arg least = Text.length(under, near ? 2 : 1);
     return Message.of(
             stops
-                ? Text.of(
-                    "{what}: {left}, under the {limit} minimum.",
-                    what.capital(),
-                    now,
-                    Text.length(limit.fail(), 1))
-                : Text.of(
-                    "{what}: {left}, under the {limit} target.",
-                    what.capital(),
-                    now,
-                    Text.length(limit.warn(), 1)))
+                ? Text.of("{what}: {left}, under the {limit} minimum.", what.capital(), now, least)
+                : Text.of("{what}: {left}, under the {limit} target.", what.capital(), now, least))
         .why(kind.risk());
   }
 

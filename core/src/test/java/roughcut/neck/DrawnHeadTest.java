@@ -150,6 +150,26 @@ class DrawnHeadTest {
         .isZero();
   }
 
+  /** Sixty half circles along one edge, as arcs: their area is what circles have, not polygons. */
+  @Test
+  void anEdgeOfManyCurvesStaysRound() throws Exception {
+    int count = 60;
+    double radius = 1.5;
+    StringBuilder path = new StringBuilder("M 180 0 L 0 0 L 0 43");
+    for (int i = 1; i <= count; i++) {
+      path.append(" A 1.5 1.5 0 0 0 ").append(3 * i).append(" 43");
+    }
+    Path file = folder.resolve("scallops.svg");
+    Files.writeString(
+        file,
+        "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='100mm' viewBox='0 0 200 100'>"
+            + ("<path d='" + path + " Z'/></svg>"));
+    DrawnOutline drawn = OutlineFile.read(file, DrawnPart.HEAD).outline();
+    HeadFace face = plan(drawn.drawnFor(Handedness.RIGHT)).headFace();
+    double round = count * Math.PI * radius * radius / 2;
+    assertThat(Math.abs(face.outline().area() - 180 * 43)).isCloseTo(round, within(round * 0.01));
+  }
+
   /** No headstock is so large: the number stays within its limits, and the neck's end says it. */
   @Test
   void anOutlineOfAnotherUnitStaysWithinTheLimits() {

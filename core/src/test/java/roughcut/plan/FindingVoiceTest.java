@@ -1,11 +1,13 @@
 package roughcut.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import roughcut.clearance.Clearance;
@@ -29,6 +31,10 @@ class FindingVoiceTest {
    */
   private static final Pattern SENTENCES =
       Pattern.compile("[\\p{Lu}\\p{Lo}0-9“−].*[.]", Pattern.DOTALL);
+
+  /** What is left, and the limit that it is under. */
+  private static final Pattern NUMBERS =
+      Pattern.compile(": (−?[\\d.]+) mm, under the (−?[\\d.]+) mm \\w+\\.$");
 
   @Test
   void everythingWrongIsToldInWholeSentences() {
@@ -107,6 +113,11 @@ class FindingVoiceTest {
         assertThat(minimum || said.endsWith("target.")).as(said).isTrue();
         double limit = minimum ? one.limit().fail() : one.limit().warn();
         assertThat(one.left().value()).as(said).isLessThan(limit + 1e-9);
+        Matcher told = NUMBERS.matcher(said);
+        assertThat(told.find()).as(said).isTrue();
+        double least = Double.parseDouble(told.group(2).replace('−', '-'));
+        assertThat(least).as(said).isCloseTo(limit, within(0.051));
+        assertThat(told.group(1)).as(said).isNotEqualTo(told.group(2));
         stops += minimum ? 1 : 0;
       }
     }

@@ -224,6 +224,9 @@ class NeckSeatingTest {
     assertThat(2 * value(own, "bridge.spacer.side") + 80).isCloseTo(95, within(1e-9));
     assertThat(value(listed, "bridge.post.pilot")).isEqualTo(3);
     assertThat(value(Heron.with("bridge.stud-pilot=2.5"), "bridge.post.pilot")).isEqualTo(2.5);
+    assertThat(value(Heron.with("bridge.post-bore=5", "bridge.stud-pilot=4"), "bridge.post.pilot"))
+        .as("half the hole at most")
+        .isEqualTo(2.5);
     assertThat(listed.cuts().cut("bridge-top").orElseThrow().steps().get(0).bounds().width())
         .as("as listed, −5 to 58")
         .isCloseTo(63, within(1e-6));
