@@ -28,6 +28,7 @@ import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.plan.PlanEngine;
 import roughcut.record.Build;
 import roughcut.whatif.ChangeSummary;
 
@@ -255,6 +256,26 @@ class DrawnHeadTest {
     plan.boards().homeless().forEach(h -> wings.add(h.part().id()));
     assertThat(wings).anyMatch(id -> id.contains("wing") && id.contains("treble"));
     assertThat(wings).noneMatch(id -> id.startsWith("head") && id.contains("bass"));
+  }
+
+  /** What is planned anew is what is planned from nothing: another outline, its turn, its size. */
+  @Test
+  void anEngineSeesThatTheOutlineIsAnother() {
+    PlanEngine engine = new PlanEngine();
+    List<Point> over = IN_LINE.stream().map(p -> new Point(p.x(), 20 - p.y())).toList();
+    Build plain = Heron.build().asDesigned();
+    Build first = build(inLine(IN_LINE));
+    Build turned = first.withDesign(Heron.set(first.design(), "head.outline-aside=3"));
+    for (Build next : List.of(plain, first, turned, build(inLine(over)), first, plain)) {
+      Plan quick = engine.plan(next, Demo.shop());
+      Plan slow = Plan.of(next, Demo.shop());
+      assertThat(quick.headFace()).isEqualTo(slow.headFace());
+      assertThat(quick.findings()).isEqualTo(slow.findings());
+      for (TunerLayout.Tuner tuner : slow.details().tuners().tuners()) {
+        String edge = "tuner." + tuner.string() + ".edge";
+        assertThat(Heron.value(quick, edge)).as(edge).isEqualTo(Heron.value(slow, edge));
+      }
+    }
   }
 
   @Test
