@@ -310,11 +310,57 @@ class BeginTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.H);
     until(() -> there("home"));
     until(() -> list().getItems().size() >= 4);
+    unreadable();
+  }
+
+  /** What went wrong stays until it is answered, whatever is told or goes wrong meanwhile. */
+  @Test
+  void anUnansweredNoticeIsThereAgainUnderALaterOne() throws Exception {
+    Files.writeString(data.resolve("demo").resolve(ShopFile.NAME), "{ \"kind\": ");
+    robot.push(KeyCode.CONTROL, KeyCode.H);
+    unreadable();
+    String first = notice();
+    robot.push(KeyCode.ESCAPE);
+    for (int i = 0; i < 2; i++) {
+      show(
+          () ->
+              session()
+                  .make(
+                      "x",
+                      "x",
+                      b -> {
+                        throw new IllegalArgumentException("no");
+                      }));
+    }
+    assertThat(notice()).isEqualTo("Not done: no.");
+    dismiss();
+    assertThat(notice()).isEqualTo(first);
+    dismiss();
+    assertThat(there("notice")).isFalse();
+  }
+
+  /** The window follows its shop's file too: what it tells of that may lie over this. */
+  private void unreadable() {
     until(
-        () ->
-            find(robot, "notice", Tile.class)
-                .getDescription()
-                .contains("can't be shown correctly"));
+        () -> {
+          boolean told = notice().contains("can't be shown correctly");
+          if (!told && there("notice")) {
+            dismiss();
+          }
+          return told;
+        });
+  }
+
+  private String notice() {
+    return String.valueOf(find(robot, "notice", Tile.class).getDescription());
+  }
+
+  private void dismiss() {
+    show(
+        robot
+                .lookup((Node n) -> n instanceof Button b && b.getText().equals("Dismiss"))
+                .queryButton()
+            ::fire);
   }
 
   /** Home of a build from anywhere lists the builds of its own shop first. */

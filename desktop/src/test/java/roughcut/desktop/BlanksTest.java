@@ -307,8 +307,7 @@ class BlanksTest extends WindowTest {
     robot.interact(() -> session().units().set(Units.MM));
     until(() -> !offers().isEmpty() && offers().get(0).getText().endsWith(" mm"));
     int added = 0;
-    while (session().plan().get().findings().stream()
-        .anyMatch(f -> f.missing() && f.words().contains("in the"))) {
+    while (session().plan().get().boards().homeless().stream().anyMatch(h -> !h.part().small())) {
       until(() -> !offers().isEmpty());
       robot.interact(() -> offers().get(0).fire());
       added++;

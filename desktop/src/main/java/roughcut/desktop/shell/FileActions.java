@@ -257,12 +257,12 @@ final class FileActions {
   void saveTo(Path path, ShopFinder shop) {
     try {
       workspace.saveAs(path, shop.find());
-      notice.hide();
+      notice.savingIsWell();
     } catch (FileException e) {
-      notice.show(
+      notice.saving(
           say("Not saved: {why}", Words.why(e)), new Command(say("Save as …"), "", this::saveAs));
     } catch (IllegalArgumentException e) {
-      notice.show(say("Not saved: {why}", Words.why(e)));
+      notice.saving(say("Not saved: {why}", Words.why(e)));
     }
   }
 
