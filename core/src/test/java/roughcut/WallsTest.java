@@ -102,7 +102,7 @@ class WallsTest {
   void whatIsOnlyDecidedIsNotTakenForWhatCounts() {
     Set<String> changing =
         Set.of(
-            "roughcut.plan.CutDrag",
+            "roughcut.plan.BodyDrag",
             "roughcut.bench.HoldPoints",
             "roughcut.bench.OutdatedCut",
             "roughcut.whatif.RecoveryOptions",

@@ -15,6 +15,7 @@ import roughcut.geometry.Outline;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
+import roughcut.plan.Grip;
 
 /**
  * The order of work as a picture: a lane for each part, its operations as blocks along the hours of
@@ -159,7 +160,7 @@ public final class BenchDrawing {
       Outline round = Outline.rectangle(x[0] - 0.8, low - 1.2, x[1] + 0.8, low + BLOCK + 1.2);
       sketch.outline(Role.OUTLINE, round);
     }
-    sketch.grip(step.operation().id(), shape, Mark.Way.ALONG);
+    sketch.grip(new Grip.Work(step.operation().id()), shape, Mark.Way.ALONG);
   }
 
   /** Where a face is there: from what makes it to what takes it away, and 1 where that is so. */

@@ -10,6 +10,7 @@ import roughcut.geometry.Point;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -118,7 +119,7 @@ public final class BoardFace {
       }
       if (handles) {
         sketch.handle(
-            "mark." + i,
+            new Grip.BoardMark(i),
             mark.x() + mark.length() / 2,
             mark.y() + mark.width() / 2,
             shape.corners(),

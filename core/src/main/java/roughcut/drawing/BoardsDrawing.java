@@ -22,6 +22,7 @@ import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 
@@ -228,7 +229,8 @@ public final class BoardsDrawing {
         sketch.text(Role.STOP, laid.x(), laid.y() - 14, laid.trouble(), Anchor.START, Size.SMALL);
       }
       if (!strip) {
-        sketch.handle("part." + part.id(), laid.x() + 14, y, shape.corners(), Mark.Way.ANY);
+        sketch.handle(
+            new Grip.BoardPart(part.id()), laid.x() + 14, y, shape.corners(), Mark.Way.ANY);
       }
     }
   }

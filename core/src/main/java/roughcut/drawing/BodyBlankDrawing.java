@@ -18,6 +18,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
 
@@ -157,9 +158,9 @@ public final class BodyBlankDrawing {
     sketch.path(Role.CENTRE, false, a, b);
     pocket();
     Point middle = body.placement().onBlank(new Point((front + end) / 2, 0));
-    sketch.handle("body.laid", middle.x(), middle.y(), shape.corners(), Mark.Way.ANY);
+    sketch.handle(Grip.Single.BODY_PLACE, middle.x(), middle.y(), shape.corners(), Mark.Way.ANY);
     Point tail = body.placement().onBlank(new Point(end - 6, 0));
-    sketch.handle("body.turn", tail.x(), tail.y(), List.of(), Mark.Way.ACROSS);
+    sketch.handle(Grip.Single.BODY_TURN, tail.x(), tail.y(), List.of(), Mark.Way.ACROSS);
   }
 
   private void size() {

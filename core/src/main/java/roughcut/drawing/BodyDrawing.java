@@ -18,6 +18,7 @@ import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.rout.CutKind;
@@ -250,23 +251,25 @@ public final class BodyDrawing {
 
   /** Every cut can be clicked; what was fitted can be dragged. The smaller lie over the larger. */
   private void grips() {
-    record Grip(String name, Outline outline) {}
-    List<Grip> all = new ArrayList<>();
+    record Held(String name, Outline outline) {}
+    List<Held> all = new ArrayList<>();
     for (Cut cut : plan.cuts().cuts()) {
-      cut.outlines().forEach(o -> all.add(new Grip(cut.name(), o)));
+      cut.outlines().forEach(o -> all.add(new Held(cut.name(), o)));
     }
     // A control under a plate has no bore of its own: its body is taken hold of.
     for (HardwareSolid part : plan.cuts().parts()) {
       if (!part.above() && plan.cuts().cut(part.of()).isEmpty()) {
-        all.add(new Grip(part.of(), part.outline()));
+        all.add(new Held(part.of(), part.outline()));
       }
     }
     all.sort(Comparator.comparingDouble(g -> -g.outline.area()));
-    for (Grip grip : all) {
+    for (Held grip : all) {
       Outline shape = grip.outline;
       double small = Math.min(shape.bounds().width(), shape.bounds().height());
       sketch.grip(
-          "cut." + grip.name, small < 9 ? Shapes.circle(shape.centre(), 5) : shape, Mark.Way.ANY);
+          new Grip.Cut(grip.name),
+          small < 9 ? Shapes.circle(shape.centre(), 5) : shape,
+          Mark.Way.ANY);
     }
   }
 

@@ -11,6 +11,7 @@ import roughcut.geometry.Shapes;
 import roughcut.layout.BodyOutline;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.rout.Bolts;
 import roughcut.rout.FeedDirection;
@@ -45,7 +46,12 @@ final class BodyOverlay {
   void outline() {
     for (BodyOutline.Handle handle : plan.body().outline().points()) {
       Point at = handle.at();
-      sketch.handle(handle.id(), at.x(), at.y(), List.of(), Mark.Way.ANY);
+      sketch.handle(
+          new Grip.BodyPoint(handle.name(), handle.number(), handle.mirrored()),
+          at.x(),
+          at.y(),
+          List.of(),
+          Mark.Way.ANY);
     }
     Bounds b = plan.body().outline().bounds();
     double joint = plan.neck().joint().value();
@@ -78,7 +84,7 @@ final class BodyOverlay {
               sketch.outline(Role.TOUCH, p.cut().steps().get(0).outline());
               double joint = plan.neck().joint().value();
               double half = plan.neck().halfWidth(joint);
-              sketch.handle("joint", joint, half + 14, List.of(), Mark.Way.ALONG);
+              sketch.handle(Grip.Single.JOINT, joint, half + 14, List.of(), Mark.Way.ALONG);
               for (Point bolt : plan.cuts().bolts().map(Bolts::places).orElse(List.of())) {
                 sketch.line(Role.CENTRE, bolt.x() - 7, bolt.y(), bolt.x() + 7, bolt.y());
                 sketch.line(Role.CENTRE, bolt.x(), bolt.y() - 7, bolt.x(), bolt.y() + 7);

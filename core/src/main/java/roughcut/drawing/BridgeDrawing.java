@@ -1,7 +1,6 @@
 package roughcut.drawing;
 
 import java.util.List;
-import roughcut.design.StringDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
@@ -12,6 +11,7 @@ import roughcut.layout.StringSpread;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.strings.Bridge;
 
@@ -134,7 +134,7 @@ public final class BridgeDrawing {
     double lean = lean(reach);
     List<Point> line = List.of(new Point(x + lean, -reach), new Point(x - lean, reach));
     sketch.path(Role.OUTLINE, false, line);
-    sketch.handle(StringDecisions.BRIDGE_PLACE.id(), x - lean, reach, line, Mark.Way.ALONG);
+    sketch.handle(Grip.Single.BRIDGE, x - lean, reach, line, Mark.Way.ALONG);
     sketch.text(
         Role.NOTE,
         x - lean,

@@ -15,6 +15,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.schedule.Schedule;
 import roughcut.shop.ShopHours;
 
@@ -204,7 +205,7 @@ public final class DaysDrawing {
         double more = Math.max(0, LEAST_GRIP - shape.bounds().width()) / 2;
         Bounds b = shape.bounds();
         sketch.grip(
-            block.task().id(),
+            new Grip.Work(block.task().id()),
             Outline.rectangle(b.left() - more, b.low(), b.right() + more, b.high()),
             Mark.Way.ALONG);
       }

@@ -17,6 +17,7 @@ import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
 import roughcut.neck.TunerLayout;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 
 /**
@@ -184,14 +185,9 @@ public final class HeadDrawing {
     if (nearest != null) {
       sketch.dimension(
           new Point(-nearest.x().value(), high), new Point(0, high), 0, Text.NONE, nearest.x());
+      sketch.handle(Grip.Single.FIRST_TUNER, -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
       sketch.handle(
-          NeckDecisions.TUNER_FIRST.id(), -nearest.x().value(), high, List.of(), Mark.Way.ALONG);
-      sketch.handle(
-          NeckDecisions.TUNER_SPACING.id(),
-          -furthest.x().value(),
-          -high,
-          List.of(),
-          Mark.Way.ALONG);
+          Grip.Single.LAST_TUNER, -furthest.x().value(), -high, List.of(), Mark.Way.ALONG);
       sketch.dimension(
           new Point(-furthest.x().value(), -high), new Point(0, -high), 0, Text.NONE, furthest.x());
     }

@@ -8,6 +8,7 @@ import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.plan.Grip;
 
 /**
  * One thing drawn. Places are millimetres on the drawing, x to the right and y up; text is as high
@@ -242,7 +243,7 @@ public sealed interface Mark {
   /**
    * Something that can be taken hold of and dragged; seen on a screen only.
    *
-   * @param id what is dragged
+   * @param grip what is dragged
    * @param at where it is taken hold of
    * @param ghost what moves along while it is dragged, closed; possibly nothing
    * @param way in which it can be moved
@@ -250,7 +251,7 @@ public sealed interface Mark {
    * @param frame how the plan's own sides are seen where it lies
    */
   record Handle(
-      Role role, String id, Point at, List<Point> ghost, Way way, boolean bare, Frame frame)
+      Role role, Grip grip, Point at, List<Point> ghost, Way way, boolean bare, Frame frame)
       implements Mark {
     public Handle {
       ghost = List.copyOf(ghost);

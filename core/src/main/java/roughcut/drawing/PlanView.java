@@ -22,6 +22,7 @@ import roughcut.neck.HeadLine;
 import roughcut.neck.MachineStops;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 
 /**
@@ -358,7 +359,7 @@ final class PlanView {
       if (strip.number() > 0 && !plan.neckPlan().rearranged()) {
         double middle = (strip.from(x) + strip.to(x)) / 2;
         sketch.handle(
-            "strip." + strip.number(),
+            new Grip.Strip(strip.number()),
             x,
             middle,
             strip.seen(0, heelEnd).corners(),
@@ -366,7 +367,7 @@ final class PlanView {
         if (strip.number() < strips.size()) {
           double edge = strip.to(x - 60);
           sketch.handle(
-              "edge." + strip.number(),
+              new Grip.StripEdge(strip.number()),
               x - 60,
               edge,
               GlueLines.along(strip.upper(), 0, heelEnd),

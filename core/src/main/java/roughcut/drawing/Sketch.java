@@ -18,6 +18,7 @@ import roughcut.geometry.Similarity;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
 
@@ -189,15 +190,15 @@ final class Sketch {
   }
 
   /** Something that can be dragged, with the shape that moves along. */
-  void handle(String id, double x, double y, List<Point> ghost, Mark.Way way) {
-    marks.add(new Mark.Handle(Role.TOUCH, id, place(x, y), place(ghost), way, false, frame));
+  void handle(Grip grip, double x, double y, List<Point> ghost, Mark.Way way) {
+    marks.add(new Mark.Handle(Role.TOUCH, grip, place(x, y), place(ghost), way, false, frame));
   }
 
   /** Something that can be taken hold of anywhere in its shape, or clicked. */
-  void grip(String id, Outline shape, Mark.Way way) {
+  void grip(Grip grip, Outline shape, Mark.Way way) {
     Point middle = shape.centre();
     marks.add(
-        new Mark.Handle(Role.TOUCH, id, place(middle), place(shape.corners()), way, true, frame));
+        new Mark.Handle(Role.TOUCH, grip, place(middle), place(shape.corners()), way, true, frame));
   }
 
   /** Lines that slant the same way however it is seen: what is cut, or what is covered. */

@@ -57,8 +57,9 @@ public record BodyOutline(
    * @param side −1 for bass, 1 for treble
    */
   public record Handle(String name, int number, int side, Point at) {
-    public String id() {
-      return "outline." + name + "." + number + (side > 0 && name.equals("bass") ? ".mirror" : "");
+    /** Whether it follows from the other side's decisions. */
+    public boolean mirrored() {
+      return side > 0 && name.equals("bass");
     }
   }
 

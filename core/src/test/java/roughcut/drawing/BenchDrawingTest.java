@@ -42,19 +42,21 @@ class BenchDrawingTest {
       for (Bench.OperationStatus step : bench.steps()) {
         Mark.Handle block =
             blocks.stream()
-                .filter(h -> h.id().equals(step.operation().id()))
+                .filter(h -> h.grip().key().equals(step.operation().id()))
                 .findFirst()
                 .orElseThrow();
         double left = block.ghost().stream().mapToDouble(p -> p.x()).min().orElseThrow();
         double right = block.ghost().stream().mapToDouble(p -> p.x()).max().orElseThrow();
-        assertThat(left).as(block.id()).isGreaterThanOrEqualTo(before - 1e-9);
+        assertThat(left).as(block.grip().key()).isGreaterThanOrEqualTo(before - 1e-9);
         if (step.operation().minutes() >= 30) {
           assertThat(right - left)
               .isCloseTo(step.operation().minutes() / 60.0 * 15 - 0.8, within(1e-9));
         }
         before = right;
-        double middle = BenchDrawing.from(bench, block.id());
-        assertThat(BenchDrawing.at(bench, middle)).as("let go over itself").isEqualTo(block.id());
+        double middle = BenchDrawing.from(bench, block.grip().key());
+        assertThat(BenchDrawing.at(bench, middle))
+            .as("let go over itself")
+            .isEqualTo(block.grip().key());
       }
       assertThat(BenchDrawing.at(bench, before + 1000)).as("behind all").isEmpty();
     }

@@ -34,7 +34,7 @@ class DrawnTrueTest {
 
   private static Bounds block(Drawing drawing, String operation) {
     return drawing.marks().stream()
-        .filter(m -> m instanceof Mark.Handle h && h.id().equals(operation))
+        .filter(m -> m instanceof Mark.Handle h && h.grip().key().equals(operation))
         .map(m -> new roughcut.geometry.Outline(((Mark.Handle) m).ghost()).bounds())
         .findFirst()
         .orElseThrow();

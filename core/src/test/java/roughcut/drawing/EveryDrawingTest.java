@@ -66,7 +66,7 @@ class EveryDrawingTest {
         assertThat(fill.shape().area()).as(name).isPositive();
       }
       if (mark instanceof Mark.Handle handle && !handle.bare()) {
-        assertThat(handles.add(handle.id())).as(name + ": " + handle.id()).isTrue();
+        assertThat(handles.add(handle.grip().key())).as(name + ": " + handle.grip().key()).isTrue();
       }
     }
   }
@@ -145,10 +145,10 @@ class EveryDrawingTest {
           if (mark instanceof Mark.Handle handle && handle.bare()) {
             double seen = handle.ghost().stream().mapToDouble(Point::y).average().orElse(0);
             double y = face == BodyFace.TOP ? seen : -seen;
-            if (bass.contains(handle.id())) {
-              assertThat(y).as(build.name() + " " + face + " " + handle.id()).isNegative();
-            } else if (treble.contains(handle.id())) {
-              assertThat(y).as(build.name() + " " + face + " " + handle.id()).isPositive();
+            if (bass.contains(handle.grip().key())) {
+              assertThat(y).as(build.name() + " " + face + " " + handle.grip().key()).isNegative();
+            } else if (treble.contains(handle.grip().key())) {
+              assertThat(y).as(build.name() + " " + face + " " + handle.grip().key()).isPositive();
             }
           }
         }

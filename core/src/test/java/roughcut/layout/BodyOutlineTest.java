@@ -198,12 +198,18 @@ class BodyOutlineTest {
         for (BodyOutline.Handle handle : after.points()) {
           BodyOutline.Handle was =
               before.points().stream()
-                  .filter(h -> h.id().equals(handle.id()))
+                  .filter(
+                      h ->
+                          h.name().equals(handle.name())
+                              && h.number() == handle.number()
+                              && h.side() == handle.side())
                   .findFirst()
                   .orElseThrow();
           boolean moved = handle.number() == i && handle.name().equals(name);
           Point there = moved ? was.at().plus(4, handle.side() * 3) : was.at();
-          assertThat(handle.at().distance(there)).as(handle.id()).isLessThan(1e-9);
+          assertThat(handle.at().distance(there))
+              .as(handle.name() + handle.number())
+              .isLessThan(1e-9);
           assertThat(after.shape().corners()).anyMatch(p -> p.distance(there) < 1e-9);
         }
       }

@@ -86,7 +86,10 @@ class FittingsTest {
             roughcut.drawing.BodyDrawing.Shows.CUTS,
             "volume");
     assertThat(drawing.marks())
-        .anyMatch(m -> m instanceof roughcut.drawing.Mark.Handle h && h.id().equals("cut.volume"));
+        .anyMatch(
+            m ->
+                m instanceof roughcut.drawing.Mark.Handle h
+                    && h.grip().equals(new roughcut.plan.Grip.Cut("volume")));
   }
 
   @Test

@@ -110,7 +110,7 @@ class BodyTest extends WindowTest {
     double before = design().numbers().get("control.tone.y");
     Point2D handle =
         window.surface().targets().stream()
-            .filter(t -> t.handle() != null && t.handle().id().equals("cut.tone"))
+            .filter(t -> t.handle() != null && t.handle().grip().key().equals("cut.tone"))
             .map(t -> new Point2D(t.handle().at().x(), t.handle().at().y()))
             .findFirst()
             .orElseThrow();

@@ -156,7 +156,7 @@ class OneMoreTest {
             "design/FittingTraits",
             "desktop/control/FittingCard",
             "desktop/control/JoinsEditor",
-            "plan/CutDrag",
+            "plan/BodyDrag",
             "plan/StartingFitting",
             "rout/FittingCuts",
             "clearance/FittingClearances");

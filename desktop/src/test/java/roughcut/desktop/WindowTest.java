@@ -262,7 +262,7 @@ abstract class WindowTest {
   Mark.Handle handle(String id) {
     return window.surface().targets().stream()
         .map(t -> t.handle())
-        .filter(h -> h != null && h.id().equals(id))
+        .filter(h -> h != null && h.grip().key().equals(id))
         .reduce((a, b) -> b)
         .orElseThrow();
   }

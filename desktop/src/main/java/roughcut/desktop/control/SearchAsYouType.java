@@ -7,7 +7,7 @@ import javafx.scene.input.KeyEvent;
 /** A list that can be typed into: the first thing whose words begin so is chosen. */
 final class SearchAsYouType {
   /** Letters that come later than this begin a new word, ms. */
-  private static final long PAUSE = 900;
+  private static final long PAUSE = 1500;
 
   private SearchAsYouType() {}
 
@@ -22,20 +22,29 @@ final class SearchAsYouType {
           if (e.isShortcutDown() || letter.isBlank() && !letter.equals(" ") || space) {
             return;
           }
-          long now = System.nanoTime() / 1_000_000;
-          if (now - last[0] > PAUSE) {
+          if (now() - last[0] > PAUSE) {
             typed.setLength(0);
           }
-          last[0] = now;
           typed.append(letter.toLowerCase(Locale.ROOT));
-          for (T item : box.getItems()) {
-            String words = box.getConverter().toString(item).toLowerCase(Locale.ROOT);
-            if (words.startsWith(typed.toString())) {
-              box.setValue(item);
-              e.consume();
-              return;
-            }
+          if (choose(box, typed.toString())) {
+            e.consume();
           }
+          // What a choice costs is not a pause of the one who types.
+          last[0] = now();
         });
+  }
+
+  private static long now() {
+    return System.nanoTime() / 1_000_000;
+  }
+
+  private static <T> boolean choose(ComboBox<T> box, String typed) {
+    for (T item : box.getItems()) {
+      if (box.getConverter().toString(item).toLowerCase(Locale.ROOT).startsWith(typed)) {
+        box.setValue(item);
+        return true;
+      }
+    }
+    return false;
   }
 }

@@ -296,7 +296,7 @@ public final class DrawingSurface extends Region {
     g.setLineDashes();
     DragPreview.words(
         g,
-        handles.words(held.id(), held.along(moved(true)), held.across(moved(false))),
+        handles.words(held.grip(), held.along(moved(true)), held.across(moved(false))),
         Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
         Math.max(top() + 16, view.py(held.at().y()) + dy - 12));
   }
@@ -373,9 +373,9 @@ public final class DrawingSurface extends Region {
       held = null;
       paintMoving();
       if (dragged) {
-        handles.drop(dropped.id(), dx, dy);
+        handles.drop(dropped.grip(), dx, dy);
       } else {
-        handles.pick(dropped.id());
+        handles.pick(dropped.grip());
       }
       return;
     }

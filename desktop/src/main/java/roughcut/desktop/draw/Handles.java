@@ -1,25 +1,27 @@
 package roughcut.desktop.draw;
 
+import roughcut.plan.Grip;
+
 /** What dragging means on a drawing; distances in mm of the plan, whichever way it is seen. */
 public interface Handles {
   /** A drawing on which nothing can be dragged. */
   Handles NONE =
       new Handles() {
         @Override
-        public String words(String id, double dx, double dy) {
+        public String words(Grip grip, double dx, double dy) {
           return "";
         }
 
         @Override
-        public void drop(String id, double dx, double dy) {}
+        public void drop(Grip grip, double dx, double dy) {}
       };
 
   /** Where the thing would come to lie, in a few words, while it is dragged. */
-  String words(String id, double dx, double dy);
+  String words(Grip grip, double dx, double dy);
 
   /** The thing was let go there. */
-  void drop(String id, double dx, double dy);
+  void drop(Grip grip, double dx, double dy);
 
   /** The thing was clicked and not dragged. */
-  default void pick(String id) {}
+  default void pick(Grip grip) {}
 }

@@ -30,6 +30,7 @@ import roughcut.drawing.BoardsDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.record.DoneOperation;
 import roughcut.record.Proposal;
@@ -181,19 +182,19 @@ final class BoardsPage extends PlainPage {
   public Handles handles() {
     return new Handles() {
       @Override
-      public String words(String id, double dx, double dy) {
-        return placer.words(id.substring("part.".length()), dx, dy);
+      public String words(Grip grip, double dx, double dy) {
+        return grip.heldPart().map(p -> placer.words(p, dx, dy)).orElse("");
       }
 
       @Override
-      public void drop(String id, double dx, double dy) {
-        placer.move(id.substring("part.".length()), dx, dy);
+      public void drop(Grip grip, double dx, double dy) {
+        grip.heldPart().ifPresent(p -> placer.move(p, dx, dy));
       }
 
       @Override
-      public void pick(String id) {
+      public void pick(Grip grip) {
         unfold();
-        placer.choose(id.substring("part.".length()));
+        grip.heldPart().ifPresent(placer::choose);
       }
     };
   }

@@ -8,17 +8,16 @@ import roughcut.blank.BlankKeys;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.GlueJob;
 import roughcut.design.BodyDecisions;
-import roughcut.design.NumberDecision;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.OpenProblems;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyBlankDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.finding.Topic;
 import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.RoutKeys;
@@ -180,43 +179,6 @@ final class BodyPage extends PlainPage {
 
   @Override
   public Handles handles() {
-    return new Handles() {
-      private double moved(NumberDecision decision, double by) {
-        return decision.moved(context.session().build().get().design(), by);
-      }
-
-      private double turned(double dy) {
-        return moved(BodyDecisions.BODY_LAID_TURN, Math.toDegrees(Math.atan(dy / TURN_ARM)));
-      }
-
-      @Override
-      public String words(String id, double dx, double dy) {
-        Units units = context.session().units().get();
-        return id.equals("body.turn")
-            ? NumberWriter.text(turned(dy), Quantity.ANGLE, units)
-            : say(
-                "{moved} along, {moved2} across",
-                NumberWriter.text(moved(BodyDecisions.BODY_LAID_X, dx), Quantity.LENGTH, units),
-                NumberWriter.text(moved(BodyDecisions.BODY_LAID_Y, dy), Quantity.LENGTH, units));
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        context
-            .session()
-            .make(
-                id.equals("body.turn") ? say("rotating the outline") : say("placing the outline"),
-                id,
-                b ->
-                    b.withDesign(
-                        id.equals("body.turn")
-                            ? BodyDecisions.BODY_LAID_TURN.with(b.design(), turned(dy))
-                            : BodyDecisions.BODY_LAID_Y.with(
-                                BodyDecisions.BODY_LAID_X.with(
-                                    b.design(), moved(BodyDecisions.BODY_LAID_X, dx)),
-                                moved(BodyDecisions.BODY_LAID_Y, dy))));
-        context.session().history().settle();
-      }
-    };
+    return new DesignHandles(context.session());
   }
 }

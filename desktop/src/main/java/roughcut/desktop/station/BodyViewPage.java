@@ -1,18 +1,17 @@
 package roughcut.desktop.station;
 
-import static roughcut.desktop.words.Words.say;
-
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Units;
-import roughcut.plan.CutDrag;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 
 /** A page on which the body is seen from one of its faces, with the knife running through it. */
@@ -69,43 +68,17 @@ abstract class BodyViewPage extends KnifePage {
     looking.show(turner);
   }
 
-  /** What a drag decides; y runs to the treble side. */
-  CutDrag dragged(Plan plan, String id, double dx, double dy) {
-    if (id.equals("joint")) {
-      return CutDrag.joint(plan, dx);
-    }
-    return id.startsWith("outline.")
-        ? CutDrag.outline(plan, id, dx, dy)
-        : CutDrag.cut(plan, id.substring("cut.".length()), dx, dy);
-  }
-
   @Override
   public Handles handles() {
-    return new Handles() {
-      private CutDrag drag(String id, double dx, double dy) {
-        return dragged(context.session().plan().get(), id, dx, dy);
+    return new DesignHandles(context.session()) {
+      @Override
+      protected void dropped(Grip grip) {
+        pick(grip);
       }
 
       @Override
-      public String words(String id, double dx, double dy) {
-        return drag(id, dx, dy).words().in(context.session().units().get());
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        CutDrag drag = drag(id, dx, dy);
-        context.session().make(say("moving on the body"), id, b -> b.withDesign(drag.design()));
-        context.session().history().settle();
-        if (id.startsWith("cut.")) {
-          looking.choose(id.substring("cut.".length()));
-        }
-      }
-
-      @Override
-      public void pick(String id) {
-        if (id.startsWith("cut.")) {
-          looking.choose(id.substring("cut.".length()));
-        }
+      public void pick(Grip grip) {
+        grip.heldCut().ifPresent(looking::choose);
       }
     };
   }

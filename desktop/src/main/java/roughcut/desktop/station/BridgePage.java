@@ -10,6 +10,7 @@ import roughcut.design.StringDecisions;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;
@@ -213,25 +214,6 @@ final class BridgePage extends PlainPage {
 
   @Override
   public Handles handles() {
-    return new Handles() {
-      @Override
-      public String words(String id, double dx, double dy) {
-        Bridge bridge = context.session().plan().get().stringPlan().bridge();
-        return NumberWriter.text(
-            bridge.dragged(dx).datum(), Quantity.LENGTH, context.session().units().get());
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        double share = context.session().plan().get().stringPlan().bridge().dragged(dx).share();
-        context
-            .session()
-            .make(
-                say("placing the bridge"),
-                id,
-                b -> b.withDesign(StringDecisions.BRIDGE_PLACE.with(b.design(), share)));
-        context.session().history().settle();
-      }
-    };
+    return new DesignHandles(context.session());
   }
 }

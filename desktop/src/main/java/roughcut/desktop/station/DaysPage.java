@@ -25,6 +25,7 @@ import roughcut.drawing.DaysDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.schedule.BriefCheck;
 import roughcut.schedule.DayWords;
@@ -303,7 +304,8 @@ final class DaysPage extends BenchPage {
   @Override
   public Handles handles() {
     return new Handles() {
-      private Optional<Schedule.Block> block(String id) {
+      private Optional<Schedule.Block> block(Grip grip) {
+        String id = grip.heldWork().orElseThrow();
         return days.schedule().blocks().stream()
             .filter(b -> b.task().build() == days.own() && b.task().id().equals(id))
             .findFirst();
@@ -313,20 +315,21 @@ final class DaysPage extends BenchPage {
         return context.session().shop().get().hours();
       }
 
-      private Optional<LocalDate> day(String id, double dx) {
+      private Optional<LocalDate> day(Grip grip, double dx) {
         LocalDateTime now = context.session().now().minute();
-        return block(id)
+        return block(grip)
             .map(b -> DaysDrawing.day(now, DaysDrawing.x(hours(), now, b.start()) + dx));
       }
 
       @Override
-      public String words(String id, double dx, double dy) {
-        return day(id, dx).map(d -> say("not before {day}", DayWords.day(d, today()))).orElse("");
+      public String words(Grip grip, double dx, double dy) {
+        return day(grip, dx).map(d -> say("not before {day}", DayWords.day(d, today()))).orElse("");
       }
 
       @Override
-      public void drop(String id, double dx, double dy) {
-        Optional<LocalDate> to = day(id, dx);
+      public void drop(Grip grip, double dx, double dy) {
+        String id = grip.heldWork().orElseThrow();
+        Optional<LocalDate> to = day(grip, dx);
         boolean earlier = dx < 0;
         context
             .session()
@@ -345,8 +348,8 @@ final class DaysPage extends BenchPage {
       }
 
       @Override
-      public void pick(String id) {
-        context.bench().chosen().set(id);
+      public void pick(Grip grip) {
+        context.bench().chosen().set(grip.heldWork().orElseThrow());
         context.refresh();
       }
     };

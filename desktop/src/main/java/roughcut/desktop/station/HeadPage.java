@@ -17,6 +17,7 @@ import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.OutlineImport;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeadDrawing;
@@ -219,43 +220,6 @@ final class HeadPage extends PlainPage {
 
   @Override
   public Handles handles() {
-    return new Handles() {
-      private double moved(NumberDecision decision, double by) {
-        return decision.moved(context.session().build().get().design(), by);
-      }
-
-      private NumberDecision decision(String id) {
-        return id.equals(NeckDecisions.TUNER_FIRST.id())
-            ? NeckDecisions.TUNER_FIRST
-            : NeckDecisions.TUNER_SPACING;
-      }
-
-      /** The last post moves by as many spacings as there are before it. */
-      private double by(String id, double dx) {
-        int places = context.session().plan().get().details().tuners().steps();
-        return id.equals(NeckDecisions.TUNER_FIRST.id()) ? -dx : -dx / places;
-      }
-
-      @Override
-      public String words(String id, double dx, double dy) {
-        return NumberWriter.text(
-            moved(decision(id), by(id, dx)), Quantity.LENGTH, context.session().units().get());
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        NumberDecision decision = decision(id);
-        context
-            .session()
-            .make(
-                decision
-                    .label()
-                    .in(context.session().units().get())
-                    .toLowerCase(java.util.Locale.ROOT),
-                decision.id(),
-                b -> b.withDesign(decision.with(b.design(), moved(decision, by(id, dx)))));
-        context.session().history().settle();
-      }
-    };
+    return new DesignHandles(context.session());
   }
 }

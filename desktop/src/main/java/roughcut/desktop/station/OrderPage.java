@@ -21,6 +21,7 @@ import roughcut.drawing.BenchDrawing;
 import roughcut.drawing.Drawing;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 
 /** The order of work: what can be done now, what is owed, and one operation in full. */
@@ -126,19 +127,20 @@ final class OrderPage extends BenchPage {
   public Handles handles() {
     return new Handles() {
       @Override
-      public String words(String id, double dx, double dy) {
+      public String words(Grip grip, double dx, double dy) {
         return "";
       }
 
       @Override
-      public void drop(String id, double dx, double dy) {
+      public void drop(Grip grip, double dx, double dy) {
+        String id = grip.heldWork().orElseThrow();
         String before = BenchDrawing.at(bench.bench(), BenchDrawing.from(bench.bench(), id) + dx);
         moved(id, before);
       }
 
       @Override
-      public void pick(String id) {
-        choose(id);
+      public void pick(Grip grip) {
+        grip.heldWork().ifPresent(id -> choose(id));
       }
     };
   }

@@ -32,6 +32,7 @@ import roughcut.file.SafeFile;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
 import roughcut.shop.BoardMark;
@@ -253,8 +254,8 @@ final class RackPage extends PlainPage {
   @Override
   public Handles handles() {
     return new Handles() {
-      private Optional<BoardMark> mark(String id) {
-        int index = Integer.parseInt(id.substring("mark.".length()));
+      private Optional<BoardMark> mark(Grip grip) {
+        int index = grip.heldMark().orElseThrow();
         return context
             .session()
             .shop()
@@ -265,8 +266,8 @@ final class RackPage extends PlainPage {
       }
 
       @Override
-      public String words(String id, double dx, double dy) {
-        return mark(id)
+      public String words(Grip grip, double dx, double dy) {
+        return mark(grip)
             .map(
                 m ->
                     say(
@@ -277,14 +278,14 @@ final class RackPage extends PlainPage {
       }
 
       @Override
-      public void drop(String id, double dx, double dy) {
-        int index = Integer.parseInt(id.substring("mark.".length()));
+      public void drop(Grip grip, double dx, double dy) {
+        int index = grip.heldMark().orElseThrow();
         String on = chosen;
         context
             .session()
             .editShop(
                 say("moving a mark"),
-                id,
+                grip.key(),
                 shop ->
                     shop.changeBoard(
                         on,

@@ -15,12 +15,12 @@ import roughcut.clearance.ClearanceKeys;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
-import roughcut.design.PartDecisions;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.FixList;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.control.StepEditor;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;
@@ -29,7 +29,6 @@ import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
-import roughcut.plan.StackDrag;
 import roughcut.record.Measurables;
 import roughcut.whatif.FixSuggestions;
 
@@ -192,43 +191,6 @@ final class StackPage extends KnifePage {
 
   @Override
   public Handles handles() {
-    return new Handles() {
-      private int number(String id) {
-        return Integer.parseInt(id.substring(id.indexOf('.') + 1));
-      }
-
-      private double thickness(String id, double dy) {
-        return StackDrag.thickness(context.session().plan().get(), number(id), dy);
-      }
-
-      @Override
-      public String words(String id, double dx, double dy) {
-        return id.startsWith("edge.")
-            ? say(
-                "strip {id}: {thickness}",
-                number(id),
-                NumberWriter.text(
-                    thickness(id, dy), Quantity.LENGTH, context.session().units().get()))
-            : say("strip {id} moved", number(id));
-      }
-
-      @Override
-      public void drop(String id, double dx, double dy) {
-        if (id.startsWith("edge.")) {
-          var decision = PartDecisions.stripThickness(number(id));
-          context
-              .session()
-              .make(
-                  say("thickness of a strip"),
-                  decision.id(),
-                  b -> b.withDesign(decision.with(b.design(), thickness(id, dy))));
-          context.session().history().settle();
-          return;
-        }
-        int number = number(id);
-        editor.move(
-            number - 1, StackDrag.target(context.session().plan().get(), number, dy) - number);
-      }
-    };
+    return new DesignHandles(context.session());
   }
 }

@@ -12,24 +12,26 @@ import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Point;
-import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 
 /**
  * What dragging something on the body decides: a pickup along the strings and aside, a control or
  * bore to a place, a jack or strap button along the edge, a point of the outline, the body along
  * the neck. Places snap to the string line, to the centre line, and into line with other controls.
- *
- * @param design with it moved
- * @param words where it would come to lie
  */
-public record CutDrag(Design design, Text words) {
+final class BodyDrag {
   /** This near, things snap into line, mm. */
   private static final double SNAP = 1.5;
 
+  private BodyDrag() {}
+
+  private static Drag moved(Design design, Text words) {
+    return new Drag(Text.of("moving on the body"), design, words);
+  }
+
   /** What can't be dragged stays where it is. */
-  private static CutDrag still(Plan plan, Text words) {
-    return new CutDrag(plan.build().design(), words);
+  private static Drag still(Plan plan, Text words) {
+    return moved(plan.build().design(), words);
   }
 
   /**
@@ -37,7 +39,7 @@ public record CutDrag(Design design, Text words) {
    *
    * @param name of the cut
    */
-  public static CutDrag cut(Plan plan, String name, double dx, double dy) {
+  static Drag cut(Plan plan, String name, double dx, double dy) {
     Optional<Fitting> fitting = plan.build().design().fitting(name);
     if (fitting.isEmpty()) {
       return still(plan, Text.of("its position follows from other decisions"));
@@ -55,11 +57,7 @@ public record CutDrag(Design design, Text words) {
     return decision.in(plan.build().design());
   }
 
-  private static Text text(double mm) {
-    return Text.only(Text.shown(mm, Quantity.LENGTH));
-  }
-
-  private static CutDrag pickup(Plan plan, Fitting fitting, double dx, double dy) {
+  private static Drag pickup(Plan plan, Fitting fitting, double dx, double dy) {
     boolean fromSaddle =
         switch (FittingDecisions.locatedFrom(plan.build().design(), fitting)) {
           case SADDLE_LINE -> true;
@@ -72,13 +70,14 @@ public record CutDrag(Design design, Text words) {
     double y = now(plan, aside) + dy;
     double snapped = Math.abs(y) < SNAP ? 0 : aside.clampedInto(y);
     Text place =
-        Text.of(fromSaddle ? "{along} to the saddle line" : "{along} to the fretboard", text(x));
-    return new CutDrag(
+        Text.of(
+            fromSaddle ? "{along} to the saddle line" : "{along} to the fretboard", Drag.shown(x));
+    return moved(
         aside.with(along.with(plan.build().design(), x), snapped),
-        snapped == 0 ? place : Text.of("{place}, {sideways} sideways", place, text(snapped)));
+        snapped == 0 ? place : Text.of("{place}, {sideways} sideways", place, Drag.shown(snapped)));
   }
 
-  private static CutDrag placed(Plan plan, Fitting fitting, double dx, double dy) {
+  private static Drag placed(Plan plan, Fitting fitting, double dx, double dy) {
     NumberDecision along = FittingDecisions.number(fitting, "x");
     NumberDecision across = FittingDecisions.number(fitting, "y");
     double x = snapped(plan, fitting, "x", now(plan, along) + dx);
@@ -86,9 +85,9 @@ public record CutDrag(Design design, Text words) {
     y = Math.abs(y) < SNAP ? 0 : snapped(plan, fitting, "y", y);
     x = along.clampedInto(x);
     y = across.clampedInto(y);
-    return new CutDrag(
+    return moved(
         across.with(along.with(plan.build().design(), x), y),
-        Text.of("{along} along, {across} across", text(x), text(y)));
+        Text.of("{along} along, {across} across", Drag.shown(x), Drag.shown(y)));
   }
 
   /** Into line with another of its type, or to equal spacing between its two neighbours. */
@@ -122,7 +121,7 @@ public record CutDrag(Design design, Text words) {
   }
 
   /** A cavity takes its controls along. */
-  private static CutDrag cavity(Plan plan, Fitting cavity, double dx, double dy) {
+  private static Drag cavity(Plan plan, Fitting cavity, double dx, double dy) {
     Design design = plan.build().design();
     boolean holds = false;
     for (Fitting control : design.fittings(FittingType.CONTROL)) {
@@ -132,7 +131,8 @@ public record CutDrag(Design design, Text words) {
       }
     }
     return holds
-        ? new CutDrag(design, Text.of("with its controls, {along}, {across}", text(dx), text(dy)))
+        ? moved(
+            design, Text.of("with its controls, {along}, {across}", Drag.shown(dx), Drag.shown(dy)))
         : placed(plan, cavity, dx, dy);
   }
 
@@ -144,44 +144,40 @@ public record CutDrag(Design design, Text words) {
   }
 
   /** Along the edge, to where it comes nearest. */
-  private static CutDrag round(Plan plan, Fitting fitting, double dx, double dy) {
+  private static Drag round(Plan plan, Fitting fitting, double dx, double dy) {
     NumberDecision round = FittingDecisions.number(fitting, "round");
     Edge edge = plan.body().outline().edge();
     Point now = edge.at(now(plan, round) / 100).at();
     double share = Math.round(edge.share(now.plus(dx, dy)) * 1000) / 10.0;
-    return new CutDrag(
+    return moved(
         round.with(plan.build().design(), Math.max(round.least(), Math.min(round.most(), share))),
         Text.of("{number} % round the edge", Text.fixed(share, 1)));
   }
 
-  /**
-   * A point of the outline dragged.
-   *
-   * @param id of its handle
-   */
-  public static CutDrag outline(Plan plan, String id, double dx, double dy) {
-    String[] parts = id.split("\\.");
-    String side = parts[1];
-    int number = Integer.parseInt(parts[2]);
-    boolean trebleSide = side.equals("treble") || id.endsWith(".mirror");
+  /** A point of the curve that is shaped here. */
+  static Drag point(Plan plan, Grip.BodyPoint point, double dx, double dy) {
+    String side = point.side();
+    int number = point.number();
+    boolean trebleSide = side.equals("treble") || point.mirrored();
     NumberDecision along = PartDecisions.bodyPoint(side, number, "along");
     NumberDecision out = PartDecisions.bodyPoint(side, number, "out");
     double x = along.clampedInto(now(plan, along) + dx);
     double y = out.clampedInto(now(plan, out) + (trebleSide ? dy : -dy));
-    return new CutDrag(
+    return moved(
         out.with(along.with(plan.build().design(), x), y),
         Text.of(
             "point {number} of the {label} side, {along} along, {out} out",
             number,
             side.toLowerCase(Locale.ROOT),
-            text(x),
-            text(y)));
+            Drag.shown(x),
+            Drag.shown(y)));
   }
 
   /** The body dragged along the neck. */
-  public static CutDrag joint(Plan plan, double dx) {
+  static Drag joint(Plan plan, double dx) {
     double x = Decisions.JOINT_X.clampedInto(Decisions.JOINT_X.in(plan.build().design()) + dx);
-    return new CutDrag(
-        Decisions.JOINT_X.with(plan.build().design(), x), Text.of("body edge at {text}", text(x)));
+    return moved(
+        Decisions.JOINT_X.with(plan.build().design(), x),
+        Text.of("body edge at {text}", Drag.shown(x)));
   }
 }

@@ -17,26 +17,30 @@ import roughcut.geometry.Point;
 import roughcut.record.Build;
 import roughcut.rout.Cut;
 
-class CutDragTest {
+class BodyDragTest {
   private static double number(Design design, String id) {
     return ((NumberDecision) Decisions.find(design, id).orElseThrow()).in(design);
   }
 
-  private static CutDrag drag(Plan plan, String name, double dx, double dy) {
-    return CutDrag.cut(plan, name, dx, dy);
+  private static Drag point(Plan plan, String side, boolean mirrored, double dx, double dy) {
+    return Drag.of(plan, new Grip.BodyPoint(side, 5, mirrored), dx, dy).orElseThrow();
+  }
+
+  private static Drag drag(Plan plan, String name, double dx, double dy) {
+    return Drag.of(plan, new Grip.Cut(name), dx, dy).orElseThrow();
   }
 
   @Test
   void aPickupGoesToTheBridgeAndSnapsToItsLine() {
     Plan plan = Heron.with();
-    CutDrag along = drag(plan, "bridge", 10.2, 0.9);
+    Drag along = drag(plan, "bridge", 10.2, 0.9);
     assertThat(number(along.design(), "pickup.bridge.from-saddle")).isEqualTo(36);
     assertThat(number(along.design(), "pickup.bridge.aside")).as("snapped").isZero();
     assertThat(along.words().toString()).isEqualTo("36.0 mm to the saddle line");
-    CutDrag aside = drag(plan, "bridge", 0, 4.3);
+    Drag aside = drag(plan, "bridge", 0, 4.3);
     assertThat(number(aside.design(), "pickup.bridge.aside")).isEqualTo(4.5);
     assertThat(aside.words().toString()).contains("4.5 mm sideways");
-    CutDrag tooFar = drag(plan, "bridge", 400, 0);
+    Drag tooFar = drag(plan, "bridge", 400, 0);
     assertThat(number(tooFar.design(), "pickup.bridge.from-saddle")).as("no further").isEqualTo(5);
   }
 
@@ -44,7 +48,7 @@ class CutDragTest {
   void locatedFromTheFretboardItsGapGrowsToTheBridge() {
     Plan plan =
         Heron.with("pickup.neck.located-from=fretboard-end", "pickup.neck.from-fretboard=8");
-    CutDrag moved = drag(plan, "neck", 3, 0);
+    Drag moved = drag(plan, "neck", 3, 0);
     assertThat(number(moved.design(), "pickup.neck.from-fretboard")).isEqualTo(11);
     assertThat(moved.words().toString()).contains("to the fretboard");
   }
@@ -59,15 +63,15 @@ class CutDragTest {
             "control.tone.y=90",
             "control.selector.x=730",
             "control.selector.y=120");
-    CutDrag line = drag(plan, "selector", 0, -29.2);
+    Drag line = drag(plan, "selector", 0, -29.2);
     assertThat(number(line.design(), "control.selector.y")).as("level with tone").isEqualTo(90);
-    CutDrag spaced = drag(plan, "selector", 11.3, 0);
+    Drag spaced = drag(plan, "selector", 11.3, 0);
     assertThat(number(spaced.design(), "control.selector.x"))
         .as("as far beyond tone as tone is beyond volume")
         .isEqualTo(740);
-    CutDrag between = drag(plan, "selector", -49.2, 0);
+    Drag between = drag(plan, "selector", -49.2, 0);
     assertThat(number(between.design(), "control.selector.x")).as("halfway").isEqualTo(680);
-    CutDrag free = drag(plan, "selector", 4.3, 7.2);
+    Drag free = drag(plan, "selector", 4.3, 7.2);
     assertThat(number(free.design(), "control.selector.x")).isEqualTo(734.5);
     assertThat(number(free.design(), "control.selector.y")).isEqualTo(127);
     assertThat(number(drag(plan, "selector", 0, -119).design(), "control.selector.y"))
@@ -78,7 +82,7 @@ class CutDragTest {
   @Test
   void aCavityTakesItsControlsAlongAndNobodyElse() {
     Plan plan = Heron.with();
-    CutDrag moved = drag(plan, "controls", -6, 3);
+    Drag moved = drag(plan, "controls", -6, 3);
     for (String name : new String[] {"volume", "tone", "selector"}) {
       for (String key : new String[] {"x", "y"}) {
         String id = "control." + name + "." + key;
@@ -89,7 +93,7 @@ class CutDragTest {
     }
     assertThat(moved.words().toString()).startsWith("with its controls");
     Plan dunlin = Plan.of(Demo.dunlin(LocalDate.of(2026, 5, 4)), Demo.shop());
-    CutDrag box = drag(dunlin, "battery", 5, 5);
+    Drag box = drag(dunlin, "battery", 5, 5);
     assertThat(number(box.design(), "cavity.battery.x")).isEqualTo(855);
     assertThat(number(box.design(), "cavity.battery.y")).isEqualTo(-67);
   }
@@ -99,7 +103,7 @@ class CutDragTest {
     Plan plan = Heron.with();
     Point now = plan.body().outline().edge().at(0.64).at();
     Point wanted = plan.body().outline().edge().at(0.60).at();
-    CutDrag moved = drag(plan, "output", wanted.x() - now.x(), wanted.y() - now.y());
+    Drag moved = drag(plan, "output", wanted.x() - now.x(), wanted.y() - now.y());
     assertThat(number(moved.design(), "jack.output.round")).isCloseTo(60, within(0.06));
     assertThat(moved.words().toString()).contains("% round the edge");
   }
@@ -108,7 +112,7 @@ class CutDragTest {
   void whatBelongsToOthersStaysAndSaysSo() {
     Plan plan = Heron.with();
     for (String name : new String[] {"pocket", "post-bass", "bolt-1", "controls-screw-1"}) {
-      CutDrag still = drag(plan, name, 20, 20);
+      Drag still = drag(plan, name, 20, 20);
       assertThat(still.design()).isEqualTo(plan.build().design());
       assertThat(still.words().toString()).isEqualTo("its position follows from other decisions");
     }
@@ -118,8 +122,8 @@ class CutDragTest {
   @Test
   void aPointOfTheOutlineFollowsOnItsOwnSide() {
     Plan plan = Heron.with();
-    CutDrag treble = CutDrag.outline(plan, "outline.treble.5", 4, 6);
-    CutDrag bass = CutDrag.outline(plan, "outline.bass.5", 4, -6);
+    Drag treble = point(plan, "treble", false, 4, 6);
+    Drag bass = point(plan, "bass", false, 4, -6);
     for (String side : new String[] {"treble", "bass"}) {
       Design design = (side.equals("treble") ? treble : bass).design();
       Design before = plan.build().design();
@@ -129,7 +133,7 @@ class CutDragTest {
           .as("outwards")
           .isEqualTo(6);
     }
-    CutDrag mirrored = CutDrag.outline(plan, "outline.bass.5.mirror", 0, 6);
+    Drag mirrored = point(plan, "bass", true, 0, 6);
     assertThat(
             number(mirrored.design(), "outline.bass.5.out")
                 - number(plan.build().design(), "outline.bass.5.out"))
@@ -146,7 +150,7 @@ class CutDragTest {
     for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
       Plan plan = Plan.of(build, Demo.shop());
       for (Cut cut : plan.cuts().cuts()) {
-        CutDrag moved =
+        Drag moved =
             drag(plan, cut.name(), 900 * random.nextGaussian(), 500 * random.nextGaussian());
         assertThat(moved.words().toString()).isNotBlank();
         for (String id : moved.design().numbers().keySet()) {
