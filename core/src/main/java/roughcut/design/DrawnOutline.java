@@ -28,6 +28,11 @@ public record DrawnOutline(String source, List<Point> corners, List<Segment> cur
     this(source, corners, List.of(), open);
   }
 
+  /** A closed line that is drawn here. */
+  public static DrawnOutline of(String source, Path path) {
+    return new DrawnOutline(source, path.points(), path.curves(), 0);
+  }
+
   public DrawnOutline {
     corners = List.copyOf(corners);
     curves = List.copyOf(curves);

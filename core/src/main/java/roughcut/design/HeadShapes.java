@@ -2,7 +2,6 @@ package roughcut.design;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 
@@ -17,6 +16,9 @@ public final class HeadShapes {
 
   /** What brings a tip that points up to the left, in the plan's own sides, degrees. */
   private static final double LAID_DOWN = 90;
+
+  /** Where it is looked how wide its end towards the neck is, as a share of its length. */
+  private static final double NEAR_NUT = 0.005;
 
   private HeadShapes() {}
 
@@ -39,14 +41,37 @@ public final class HeadShapes {
 
   /** The design with the program's own curve as its headstock. */
   public static Design plain(Design design) {
-    TreeMap<String, Double> numbers = new TreeMap<>(design.numbers());
-    numbers.keySet().removeAll(PLACING);
-    TreeMap<String, String> choices = new TreeMap<>(design.choices());
-    choices.keySet().removeAll(PLACING);
-    return design
-        .withNumbers(numbers)
-        .withChoices(choices)
-        .withDrawn(DrawnPart.HEAD, Optional.empty());
+    return OutlinePlacing.without(design, PLACING).withDrawn(DrawnPart.HEAD, Optional.empty());
+  }
+
+  /** The design with a headstock drawn where it lies: the break line at x = 0, its tip before. */
+  public static Design redrawn(Design design, DrawnOutline drawn) {
+    Outline outline = new Outline(drawn.path());
+    Bounds b = outline.bounds();
+    Design next = plain(design).withDrawn(DrawnPart.HEAD, Optional.of(drawn));
+    next = Decisions.HEAD_LENGTH.with(next, within(Decisions.HEAD_LENGTH, b.width()));
+    next = Decisions.HEAD_WIDTH.with(next, within(Decisions.HEAD_WIDTH, b.height()));
+    return OutlinePlacing.put(NeckDecisions.HEAD_OUTLINE_ASIDE, next, middle(outline));
+  }
+
+  /** Where the middle of the end at the nut lies across, from where its sides run on to. */
+  public static double middle(Outline outline) {
+    Bounds b = outline.bounds();
+    double step = NEAR_NUT * b.width();
+    return 2 * middle(outline, b, b.right() - step) - middle(outline, b, b.right() - 2 * step);
+  }
+
+  /** The middle of what is widest there. */
+  private static double middle(Outline outline, Bounds b, double at) {
+    double widest = -1;
+    double middle = (b.low() + b.high()) / 2;
+    for (double[] span : outline.spans(at, true)) {
+      if (span[1] - span[0] > widest) {
+        widest = span[1] - span[0];
+        middle = (span[0] + span[1]) / 2;
+      }
+    }
+    return middle;
   }
 
   private static double within(NumberDecision decision, double size) {

@@ -73,7 +73,32 @@ public final class Path {
   public static Path along(List<Point> corners, List<Segment> lines, double near) {
     return lines.isEmpty()
         ? straight(corners, true)
-        : later(corners, true, () -> CurveRecovery.of(corners, lines, near));
+        : later(
+            corners,
+            true,
+            () -> inOrder(corners, lines).orElseGet(() -> CurveRecovery.of(corners, lines, near)));
+  }
+
+  /** The curves one after the other as they were drawn, straight from corner to corner between. */
+  private static Optional<List<Segment>> inOrder(List<Point> corners, List<Segment> curves) {
+    List<Segment> all = new ArrayList<>();
+    int curve = 0;
+    int at = 0;
+    while (at < corners.size()) {
+      Point here = corners.get(at);
+      int next = at + 1;
+      Segment segment = new Line(here, corners.get(next % corners.size()));
+      if (curve < curves.size() && curves.get(curve).start().distance(here) < Precision.NEAR) {
+        segment = curves.get(curve++);
+        while (next <= corners.size()
+            && segment.end().distance(corners.get(next % corners.size())) >= Precision.NEAR) {
+          next++;
+        }
+      }
+      all.add(segment);
+      at = next;
+    }
+    return at == corners.size() && curve == curves.size() ? Optional.of(all) : Optional.empty();
   }
 
   /**
@@ -83,7 +108,8 @@ public final class Path {
    */
   public Path begun(Point first, boolean anticlockwise) {
     List<Point> all = new ArrayList<>(points);
-    if (new Outline(this).anticlockwise() != anticlockwise) {
+    boolean turned = new Outline(this).anticlockwise() != anticlockwise;
+    if (turned) {
       Collections.reverse(all);
     }
     int start = 0;
@@ -96,7 +122,28 @@ public final class Path {
     boolean straight = segments == null && traced == null;
     return straight
         ? straight(all, true)
-        : later(all, true, () -> CurveRecovery.of(all, segments(), 3 * Arcs.CHORD_ERROR));
+        : later(
+            all,
+            true,
+            () ->
+                fromStart(all.get(0), turned)
+                    .orElseGet(() -> CurveRecovery.of(all, segments(), 3 * Arcs.CHORD_ERROR)));
+  }
+
+  /** The same segments from that of them on which begins there; empty where none does. */
+  private Optional<List<Segment>> fromStart(Point first, boolean turned) {
+    List<Segment> all = new ArrayList<>(segments());
+    if (turned) {
+      all.replaceAll(Segment::reversed);
+      Collections.reverse(all);
+    }
+    for (int i = 0; i < all.size(); i++) {
+      if (all.get(i).start().distance(first) < Precision.NEAR) {
+        Collections.rotate(all, -i);
+        return Optional.of(all);
+      }
+    }
+    return Optional.empty();
   }
 
   /** Corners on it; the first isn't repeated at the end of a closed one. */

@@ -20,12 +20,23 @@ import roughcut.record.EffectiveInputs;
  * measures, so that the curve is as wide as they say; each can be moved from there.
  *
  * @param shape the whole outline
+ * @param line as it was shaped or drawn
  * @param points that can be moved
  * @param none where no curve through such points has the widths
  */
 record BodyCurve(
-    Outline shape, List<BodyOutline.Handle> points, Optional<BodyOutline.NoCurve> none) {
+    Outline shape, Path line, List<BodyOutline.Handle> points, Optional<BodyOutline.NoCurve> none) {
   static final int PIECES = 14;
+
+  /**
+   * A line that was drawn elsewhere.
+   *
+   * @param first beside which place the shape's first corner is
+   */
+  BodyCurve(
+      Path line, Point first, List<BodyOutline.Handle> points, Optional<BodyOutline.NoCurve> none) {
+    this(new Outline(line.begun(first, true)), line, points, none);
+  }
 
   /**
    * Works it out.
@@ -52,7 +63,8 @@ record BodyCurve(
     List<BodyOutline.Handle> handles = new ArrayList<>();
     List<Point> own = bass.moved(inputs, fit.bass(), handles);
     List<Point> other = treble.moved(inputs, fit.treble(), handles);
-    return new BodyCurve(new Outline(curve(own, other, end)), List.copyOf(handles), fit.none());
+    Path line = curve(own, other, end);
+    return new BodyCurve(new Outline(line), line, List.copyOf(handles), fit.none());
   }
 
   private static Path curve(List<Point> bass, List<Point> treble, double end) {

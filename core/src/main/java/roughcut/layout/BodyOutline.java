@@ -5,12 +5,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
+import roughcut.design.OutlinePlacing;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Curvature;
 import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Similarity;
 import roughcut.measure.Provenance;
@@ -25,6 +27,7 @@ import roughcut.record.EffectiveInputs;
  *
  * @param shape the whole outline; the largest sound piece of one that crosses itself
  * @param raw as it was shaped or drawn
+ * @param placed its line as it was shaped or drawn, from where that was begun
  * @param crossing where it crosses itself; empty when it is sound
  * @param points of our own curve that can be moved; none of a drawn outline
  * @param none where our own curve can't have the decided widths
@@ -35,6 +38,7 @@ public record BodyOutline(
     Value joint,
     Outline shape,
     Outline raw,
+    Path placed,
     Optional<Point> crossing,
     List<Handle> points,
     Optional<NoCurve> none,
@@ -82,7 +86,8 @@ public record BodyOutline(
                     .map(
                         d ->
                             new BodyCurve(
-                                placed(inputs, d, joint.value(), half),
+                                placed(inputs, d, joint.value()),
+                                new Point(joint.value(), -half),
                                 List.of(),
                                 Optional.empty()))
                     .orElseGet(() -> BodyCurve.of(inputs, joint.value(), half)));
@@ -96,6 +101,7 @@ public record BodyOutline(
         joint,
         shape,
         curve.shape(),
+        curve.line(),
         crossing,
         curve.points(),
         curve.none(),
@@ -114,11 +120,9 @@ public record BodyOutline(
   }
 
   /**
-   * A drawn outline in its place: turned, sized, its edge on the centre line where the body begins,
-   * its first corner beside the neck at the bass side.
+   * A drawn outline in its place: turned, sized, its edge on the centre line where the body begins.
    */
-  private static Outline placed(
-      EffectiveInputs inputs, DrawnOutline drawn, double x0, double neckHalf) {
+  private static Path placed(EffectiveInputs inputs, DrawnOutline drawn, double x0) {
     double scale = inputs.get(SurfaceDecisions.OUTLINE_SCALE).value();
     double turn = Math.toRadians(inputs.get(SurfaceDecisions.OUTLINE_TURN).value());
     Similarity over =
@@ -129,15 +133,9 @@ public record BodyOutline(
     Outline turned = new Outline(drawn.path().through(change));
     Bounds b = turned.bounds();
     double dy = inputs.get(SurfaceDecisions.OUTLINE_ASIDE).value() - (b.low() + b.high()) / 2;
-    double begins = Double.POSITIVE_INFINITY;
-    for (double[] span : turned.spans((b.low() + b.high()) / 2)) {
-      begins = Math.min(begins, span[0]);
-    }
     double dx =
-        x0
-            + inputs.get(SurfaceDecisions.OUTLINE_ALONG).value()
-            - (Double.isFinite(begins) ? begins : b.left());
-    return new Outline(turned.translate(dx, dy).path().begun(new Point(x0, -neckHalf), true));
+        x0 + inputs.get(SurfaceDecisions.OUTLINE_ALONG).value() - OutlinePlacing.begins(turned, b);
+    return turned.translate(dx, dy).path();
   }
 
   /** How tightly the body's curve bends; the line across the neck doesn't count. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import roughcut.design.DrawnOutline;
+import roughcut.design.HeadShapes;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Arc;
 import roughcut.geometry.Bounds;
@@ -23,9 +24,6 @@ import roughcut.record.EffectiveInputs;
  * the length and width that were decided.
  */
 final class DrawnHead {
-  /** Where it is looked how wide its end towards the neck is, as a share of its length. */
-  private static final double NEAR_NUT = 0.005;
-
   /** What runs along the break line within so much is the end itself, mm. */
   private static final double ON_BREAK = 0.05;
 
@@ -45,7 +43,7 @@ final class DrawnHead {
     // A line has no width to stretch; what comes of it is told beside the nut.
     double along = length / Math.max(Precision.TOUCHING, b.width());
     double across = width / Math.max(Precision.TOUCHING, b.height());
-    double middle = middle(outline, b);
+    double middle = HeadShapes.middle(outline);
     UnaryOperator<Point> placed =
         p -> new Point((b.right() - p.x()) * along, (p.y() - middle) * across + aside);
     List<HeadFace.Stretch> round = new ArrayList<>();
@@ -66,25 +64,6 @@ final class DrawnHead {
         };
     double turn = Math.toRadians(inputs.get(NeckDecisions.HEAD_OUTLINE_TURN).value());
     return drawn.path().through(over.then(Similarity.turning(turn)));
-  }
-
-  /** The middle of the end towards the neck, from where its sides run on to. */
-  private static double middle(Outline outline, Bounds b) {
-    double step = NEAR_NUT * b.width();
-    return 2 * middle(outline, b, b.right() - step) - middle(outline, b, b.right() - 2 * step);
-  }
-
-  /** The middle of what is widest there. */
-  private static double middle(Outline outline, Bounds b, double at) {
-    double widest = -1;
-    double middle = (b.low() + b.high()) / 2;
-    for (double[] span : outline.spans(at, true)) {
-      if (span[1] - span[0] > widest) {
-        widest = span[1] - span[0];
-        middle = (span[0] + span[1]) / 2;
-      }
-    }
-    return middle;
   }
 
   /** Round the tip from the bass side to the treble side, without what runs along the break. */

@@ -6,10 +6,13 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnPart;
+import roughcut.geometry.Chain;
 import roughcut.geometry.Cubic;
+import roughcut.geometry.Line;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Pen;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.geometry.Similarity;
 import roughcut.layout.FretboardTaper;
 import roughcut.measure.Precision;
@@ -24,8 +27,9 @@ import roughcut.record.EffectiveInputs;
  * @param round it, from the bass side of the break to its treble side; nothing where it had to be
  *     repaired
  * @param crossing where an outline that was drawn elsewhere crosses itself
+ * @param edge the same way round as it was drawn, a crossing too
  */
-public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> crossing) {
+public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> crossing, Chain edge) {
   /**
    * A stretch of the edge.
    *
@@ -34,6 +38,10 @@ public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> cro
   record Stretch(Cubic curve, boolean straight) {
     private int pieces(int stretches) {
       return straight ? 1 : stretches > FEW ? FEWER_PIECES : PIECES;
+    }
+
+    Segment segment() {
+      return straight ? new Line(curve.a(), curve.d()) : curve;
     }
 
     Stretch reversed() {
@@ -112,8 +120,12 @@ public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> cro
     Outline outline = drawn(round);
     Optional<Point> crossing = outline.crossing();
     return crossing.isPresent()
-        ? new HeadFace(outline.repaired(), List.of(), crossing)
-        : new HeadFace(outline, round, crossing);
+        ? new HeadFace(outline.repaired(), List.of(), crossing, edge(round))
+        : new HeadFace(outline, round, crossing, edge(round));
+  }
+
+  private static Chain edge(List<Stretch> round) {
+    return new Chain(round.stream().map(Stretch::segment).toList(), false);
   }
 
   private static Outline drawn(List<Stretch> round) {

@@ -1,5 +1,6 @@
 package roughcut.plan;
 
+import java.util.List;
 import java.util.Optional;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Design;
@@ -7,6 +8,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
+import roughcut.geometry.Point;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
 import roughcut.strings.Bridge;
@@ -17,8 +19,18 @@ import roughcut.strings.Bridge;
  * @param name of the edit, as undo calls it
  * @param design with it moved
  * @param words where it would come to lie
+ * @param shape the line that it would have, in the plan; nothing for what moves as it is
  */
-public record Drag(Text name, Design design, Text words) {
+public record Drag(Text name, Design design, Text words, List<Point> shape) {
+  /** Something that moves as it is. */
+  Drag(Text name, Design design, Text words) {
+    this(name, design, words, List.of());
+  }
+
+  public Drag {
+    shape = List.copyOf(shape);
+  }
+
   /** The body's outline is turned by its end: that far from where it turns, mm. */
   private static final double TURN_ARM = 350;
 
@@ -99,7 +111,7 @@ public record Drag(Text name, Design design, Text words) {
 
     @Override
     public Optional<Drag> outlinePoint(Grip.OutlinePoint point) {
-      return Optional.empty();
+      return PointOutline.drawn(plan, point.part()).map(o -> o.dragged(point, dx, dy));
     }
 
     @Override

@@ -48,6 +48,16 @@ public sealed interface Grip {
     return OptionalInt.empty();
   }
 
+  /** The number of the outline's point that is held, or whose pull is; empty for anything else. */
+  default OptionalInt heldPoint() {
+    return OptionalInt.empty();
+  }
+
+  /** Whether it pulls a curve, lying beside it. */
+  default boolean pull() {
+    return false;
+  }
+
   /** The operation that is held; empty for anything else. */
   default Optional<String> heldWork() {
     return Optional.empty();
@@ -131,6 +141,16 @@ public sealed interface Grip {
    * @param number from 0
    */
   record OutlinePoint(DrawnPart part, int number, Hold hold) implements Grip {
+    @Override
+    public OptionalInt heldPoint() {
+      return OptionalInt.of(number);
+    }
+
+    @Override
+    public boolean pull() {
+      return hold != Hold.POINT;
+    }
+
     @Override
     public String key() {
       return (part + "." + number + "." + hold).toLowerCase(Locale.ROOT);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.geometry.Cubic;
 import roughcut.geometry.Outline;
@@ -48,12 +47,20 @@ class HeadFaceTest {
     assertThat(FACE.reach(1, 400)).isPositive();
   }
 
+  private static HeadFace.Stretch straight(Point a, Point d) {
+    return new HeadFace.Stretch(
+        new Cubic(a, a.towards(d, 1 / 3.0), a.towards(d, 2 / 3.0), d), true);
+  }
+
   /** A face whose bass side is narrower has its two reaches, and pins keep off the wider one. */
   @Test
   void anUnsymmetricalFaceHasTwoReaches() {
-    Outline lopsided =
-        Outline.of(new Point(0, -20), new Point(180, -12), new Point(180, 30), new Point(0, 24));
-    HeadFace face = new HeadFace(lopsided, List.of(), Optional.empty());
+    HeadFace face =
+        HeadFace.of(
+            List.of(
+                straight(new Point(0, -20), new Point(180, -12)),
+                straight(new Point(180, -12), new Point(180, 30)),
+                straight(new Point(180, 30), new Point(0, 24))));
     assertThat(face.reach(-1, 90)).isCloseTo(16, within(1e-9));
     assertThat(face.reach(1, 90)).isCloseTo(27, within(1e-9));
     assertThat(face.narrower(90)).isCloseTo(16, within(1e-9));

@@ -271,11 +271,11 @@ public final class DrawingSurface extends Region {
     GraphicsContext g = moving.getGraphicsContext2D();
     g.clearRect(0, 0, getWidth(), getHeight());
     DragPreview.tried(g, view, tried);
-    if (held != null && dragged) {
-      paintHeld(g);
-    }
     if (knifeShown) {
       knife.paint(g, view, top(), units, isFocused());
+    }
+    if (held != null && dragged) {
+      paintHeld(g);
     }
   }
 
@@ -294,9 +294,14 @@ public final class DrawingSurface extends Region {
     DragPreview.pen(g, 1.6, 6, 4);
     DragPreview.line(g, view, held.ghost(), true, dx, dy);
     g.setLineDashes();
+    double along = held.along(moved(true));
+    double across = held.across(moved(false));
+    DragPreview.pen(g, 1.6);
+    DragPreview.line(
+        g, view, held.frame().of(handles.shape(held.grip(), along, across)), false, 0, 0);
     DragPreview.words(
         g,
-        handles.words(held.grip(), held.along(moved(true)), held.across(moved(false))),
+        handles.words(held.grip(), along, across),
         Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
         Math.max(top() + 16, view.py(held.at().y()) + dy - 12));
   }

@@ -1,5 +1,7 @@
 package roughcut.desktop.draw;
 
+import java.util.List;
+import roughcut.geometry.Point;
 import roughcut.plan.Grip;
 
 /** What dragging means on a drawing; distances in mm of the plan, whichever way it is seen. */
@@ -21,6 +23,11 @@ public interface Handles {
 
   /** The thing was let go there. */
   void drop(Grip grip, double dx, double dy);
+
+  /** The line that would come of it, in the plan; nothing for what moves as it is. */
+  default List<Point> shape(Grip grip, double dx, double dy) {
+    return List.of();
+  }
 
   /** The thing was clicked and not dragged. */
   default void pick(Grip grip) {}

@@ -52,6 +52,8 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
   /** How near the pointer has to be to take hold of something, px. */
   private static final double HANDLE = 9;
 
+  private static final double PULL = 4.5;
+
   /** Words smaller than this on a page map would only be dirt, px. */
   private static final double LEGIBLE = 5;
 
@@ -122,7 +124,7 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
     return null;
   }
 
-  /** A small lozenge with the ways that it goes. */
+  /** A small lozenge with the ways that it goes; round for what pulls a curve. */
   @Override
   public Void handle(Mark.Handle handle) {
     if (handle.bare()) {
@@ -137,10 +139,15 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
     g.setStroke(Ink.touch());
     g.setLineWidth(1.6);
     g.setLineDashes();
-    double[] xs = {px - along, px, px + along, px};
-    double[] ys = {py, py - across, py, py + across};
-    g.fillPolygon(xs, ys, 4);
-    g.strokePolygon(xs, ys, 4);
+    if (handle.grip().pull()) {
+      g.fillOval(px - PULL, py - PULL, 2 * PULL, 2 * PULL);
+      g.strokeOval(px - PULL, py - PULL, 2 * PULL, 2 * PULL);
+    } else {
+      double[] xs = {px - along, px, px + along, px};
+      double[] ys = {py, py - across, py, py + across};
+      g.fillPolygon(xs, ys, 4);
+      g.strokePolygon(xs, ys, 4);
+    }
     targets.add(
         new Target(
             new BoundingBox(px - HANDLE, py - HANDLE, 2 * HANDLE, 2 * HANDLE), null, -1, handle));

@@ -1,6 +1,8 @@
 package roughcut.desktop.session;
 
+import java.util.List;
 import roughcut.desktop.draw.Handles;
+import roughcut.geometry.Point;
 import roughcut.plan.Drag;
 import roughcut.plan.Grip;
 
@@ -17,6 +19,11 @@ public class DesignHandles implements Handles {
     return Drag.of(session.plan().get(), grip, dx, dy)
         .map(d -> d.words().in(session.units().get()))
         .orElse("");
+  }
+
+  @Override
+  public final List<Point> shape(Grip grip, double dx, double dy) {
+    return Drag.of(session.plan().get(), grip, dx, dy).map(Drag::shape).orElse(List.of());
   }
 
   @Override

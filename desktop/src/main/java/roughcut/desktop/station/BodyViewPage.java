@@ -53,7 +53,7 @@ abstract class BodyViewPage extends KnifePage {
   }
 
   @Override
-  public final Drawing drawing(Plan plan, Units units) {
+  public Drawing drawing(Plan plan, Units units) {
     return BodyDrawing.of(plan, units, looking.face(), shows(), chosen(plan));
   }
 

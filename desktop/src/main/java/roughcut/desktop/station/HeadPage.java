@@ -14,13 +14,15 @@ import roughcut.design.NumberDecision;
 import roughcut.design.PartDecisions;
 import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OutlineEditor;
 import roughcut.desktop.control.OutlineImport;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.HeadDrawing;
+import roughcut.drawing.OutlinePoints;
+import roughcut.drawing.View;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
@@ -37,6 +39,7 @@ final class HeadPage extends PlainPage {
   private final FactTable tuners = FactTable.tight();
   private final FactTable bench = new FactTable();
   private final OutlineImport drawing;
+  private final OutlineEditor points;
 
   HeadPage(StationContext context, PagedStation station) {
     this.context = context;
@@ -50,6 +53,7 @@ final class HeadPage extends PlainPage {
             say("the standard headstock"),
             HeadShapes::set,
             HeadShapes::plain);
+    points = new OutlineEditor(context.session(), DrawnPart.HEAD, "head.outline", context::refresh);
   }
 
   void choose() {
@@ -77,6 +81,7 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_STAGGER,
             Decisions.HEAD_VENEER,
             Decisions.HEAD_BACK_VENEER)
+        .node(points)
         .node(drawing)
         .node(ShelfRow.of(ShelfGroup.TUNERS, context.session()))
         .more(
@@ -120,6 +125,7 @@ final class HeadPage extends PlainPage {
   @Override
   void showLower(Plan plan, Units units) {
     drawing.show(plan.build().design());
+    points.show();
     TunerLayout layout = plan.details().tuners();
     tuners
         .begin()
@@ -215,11 +221,12 @@ final class HeadPage extends PlainPage {
 
   @Override
   public Drawing drawing(Plan plan, Units units) {
-    return HeadDrawing.of(plan, units);
+    return OutlinePoints.over(
+        HeadDrawing.of(plan, units), plan, units, DrawnPart.HEAD, View.ABOVE, points.chosen());
   }
 
   @Override
   public Handles handles() {
-    return new DesignHandles(context.session());
+    return points.handles();
   }
 }

@@ -15,10 +15,15 @@ import roughcut.design.DrawnPart;
 import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.desktop.control.FactTable;
+import roughcut.desktop.control.OutlineEditor;
 import roughcut.desktop.control.OutlineImport;
 import roughcut.desktop.control.PickField;
+import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.OutlinePoints;
+import roughcut.drawing.View;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
 import roughcut.measure.Units;
@@ -32,6 +37,7 @@ final class OutlinePage extends BodyViewPage {
   private final PickField<BodyShape> shapes =
       new PickField<>("outline.shape", say("Start from"), BodyShape::name, this::start);
   private final OutlineImport drawing;
+  private final OutlineEditor points;
 
   OutlinePage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
@@ -40,10 +46,27 @@ final class OutlinePage extends BodyViewPage {
             context.session(),
             "outline",
             DrawnPart.BODY,
-            say("Edit as curve"),
-            say("editing the outline as a curve"),
+            say("Use the standard curve"),
+            say("the standard curve"),
             (d, drawn) -> d.withDrawn(Optional.of(drawn)),
             d -> d.withDrawn(Optional.empty()));
+    points = new OutlineEditor(context.session(), DrawnPart.BODY, "outline", context::refresh);
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    return OutlinePoints.over(
+        super.drawing(plan, units),
+        plan,
+        units,
+        DrawnPart.BODY,
+        View.of(looking.face()),
+        points.chosen());
+  }
+
+  @Override
+  public Handles handles() {
+    return points.handles();
   }
 
   @Override
@@ -65,6 +88,7 @@ final class OutlinePage extends BodyViewPage {
             BodyDecisions.BODY_HORN_TREBLE,
             BodyDecisions.BODY_SLANT,
             SurfaceDecisions.OUTLINE_MIRROR)
+        .node(points)
         .node(drawing)
         .more(say("Points and placement"), null, folded());
   }
@@ -119,6 +143,7 @@ final class OutlinePage extends BodyViewPage {
     super.showBeside(plan, units);
     shapes.show(BodyShapeBook.all(), BodyShapes.matching(plan.build().design()).orElse(null));
     drawing.show(plan.build().design());
+    points.show();
     var outline = plan.body().outline();
     table.begin();
     table.row(
@@ -128,6 +153,7 @@ final class OutlinePage extends BodyViewPage {
             .design()
             .drawn()
             .map(DrawnOutline::source)
+            .filter(s -> !s.isEmpty())
             .orElse(say("drawn here: drag its points")));
     table.row(
         false,

@@ -1,0 +1,69 @@
+package roughcut.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import roughcut.design.DrawnPart;
+import roughcut.geometry.Chain;
+import roughcut.geometry.Point;
+import roughcut.geometry.Shapes;
+import roughcut.measure.Units;
+import roughcut.plan.Grip;
+import roughcut.plan.Plan;
+import roughcut.plan.PointOutline;
+
+/**
+ * The points of an outline over its drawing, to be taken hold of, with the pulls of one of them.
+ */
+public final class OutlinePoints {
+  /** The ring round the chosen point, as a share of what is drawn. */
+  private static final double RING = 0.017;
+
+  private OutlinePoints() {}
+
+  /**
+   * A drawing with the points of a part's outline over it, where that is drawn by points.
+   *
+   * @param view how the part is seen there
+   * @param chosen the number of the point that is worked on, from 0; another number for none
+   */
+  public static Drawing over(
+      Drawing drawing, Plan plan, Units units, DrawnPart part, View view, int chosen) {
+    Optional<PointOutline> outline = PointOutline.drawn(plan, part);
+    if (outline.isEmpty()) {
+      return drawing;
+    }
+    Sketch sketch = new Sketch(plan, units);
+    sketch.seen(view);
+    Chain chain = outline.get().chain();
+    if (chosen >= 0 && chosen < chain.points()) {
+      Point at = chain.at(chosen);
+      sketch.outline(Role.TOUCH, Shapes.circle(at, RING * drawing.bounds().width()));
+      chain
+          .pullBefore(chosen)
+          .ifPresent(
+              p -> pull(sketch, at, p, new Grip.OutlinePoint(part, chosen, Grip.Hold.BEFORE)));
+      chain
+          .pullAfter(chosen)
+          .ifPresent(
+              p -> pull(sketch, at, p, new Grip.OutlinePoint(part, chosen, Grip.Hold.AFTER)));
+    }
+    for (int i = 0; i < chain.points(); i++) {
+      Point at = chain.at(i);
+      sketch.handle(
+          new Grip.OutlinePoint(part, i, Grip.Hold.POINT),
+          at.x(),
+          at.y(),
+          List.of(),
+          outline.get().end(i) ? Mark.Way.ACROSS : Mark.Way.ANY);
+    }
+    List<Mark> marks = new ArrayList<>(drawing.marks());
+    marks.addAll(sketch.marks());
+    return new Drawing(drawing.title(), marks, drawing.bounds(), drawing.pieces());
+  }
+
+  private static void pull(Sketch sketch, Point at, Point to, Grip grip) {
+    sketch.line(Role.TOUCH, at.x(), at.y(), to.x(), to.y());
+    sketch.handle(grip, to.x(), to.y(), List.of(), Mark.Way.ANY);
+  }
+}

@@ -1,0 +1,181 @@
+package roughcut.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import roughcut.design.Design;
+import roughcut.design.DrawnOutline;
+import roughcut.design.DrawnPart;
+import roughcut.design.HeadShapes;
+import roughcut.design.OutlinePlacing;
+import roughcut.geometry.Chain;
+import roughcut.geometry.Line;
+import roughcut.geometry.Path;
+import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
+import roughcut.geometry.Similarity;
+import roughcut.measure.Text;
+
+/**
+ * A part's outline as the points that it is drawn by, where they lie in the plan: x from the nut
+ * line to the bridge, y to the treble side, mm. A change gives the design with the part's outline
+ * drawn so, its placing taken into it: whatever turned, sized or shifted it before is 0 after.
+ *
+ * @param ends whether its first and last points stay on the line where the neck begins
+ */
+public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design design, double edge) {
+  /** An outline of more points is no drawing to work on point by point. */
+  public static final int MOST = 60;
+
+  /** Places this near snap into line, mm. */
+  private static final double SNAP = 1;
+
+  private static final double ROUND = 100;
+
+  /** The outline of a part, its own curve too; empty where it has too many points to be seen. */
+  public static Optional<PointOutline> of(Plan plan, DrawnPart part) {
+    Design design = plan.build().design();
+    PointOutline outline =
+        switch (part) {
+          case BODY ->
+              new PointOutline(
+                  part,
+                  new Chain(plan.body().outline().placed().segments(), true),
+                  false,
+                  design,
+                  plan.neck().joint().value());
+          case HEAD ->
+              new PointOutline(
+                  part, plan.headFace().edge().through(Similarity.endForEnd()), true, design, 0);
+        };
+    return outline.chain.points() > MOST ? Optional.empty() : Optional.of(outline);
+  }
+
+  /** The outline that is drawn point by point; empty for a part's own curve. */
+  public static Optional<PointOutline> drawn(Plan plan, DrawnPart part) {
+    return plan.build().design().drawn(part).isPresent() ? of(plan, part) : Optional.empty();
+  }
+
+  /** The design with this outline drawn by its points. */
+  public Design begun() {
+    return with(chain);
+  }
+
+  /** The design with another outline. */
+  public Design with(Chain changed) {
+    Chain next = kept(changed);
+    List<Segment> segments = new ArrayList<>(next.segments());
+    if (!next.closed()) {
+      segments.add(new Line(next.at(next.points() - 1), next.at(0)));
+    }
+    String source = design.drawn(part).map(DrawnOutline::source).orElse("");
+    DrawnOutline drawn = DrawnOutline.of(source, Path.of(segments, true));
+    return switch (part) {
+      case BODY -> OutlinePlacing.body(design, drawn, edge);
+      case HEAD -> HeadShapes.redrawn(design, drawn);
+    };
+  }
+
+  /**
+   * What would pull a headstock's edge behind the break pulls along it: wood ends there, and what
+   * lay behind would be taken for its end at the nut.
+   */
+  private Chain kept(Chain changed) {
+    return ends ? changed.pulledWithin(0) : changed;
+  }
+
+  /** Whether a point is one of those that stay on the line where the neck begins. */
+  public boolean end(int point) {
+    return ends && (point == 0 || point == chain.points() - 1);
+  }
+
+  /** How it is told along: on a headstock from the break towards the tip. */
+  private double along(double x) {
+    return ends ? -x : x;
+  }
+
+  /** With a point put to a place, as it is told, as far as it may be there. */
+  public Chain put(int point, double along, double across) {
+    return moved(point, along(along), across);
+  }
+
+  /** Two decimals are finer than a saw. */
+  private Chain moved(int point, double x, double y) {
+    Point was = chain.at(point);
+    double to = end(point) ? was.x() : ends ? Math.min(-Chain.APART, rounded(x)) : rounded(x);
+    return chain.moved(point, to - was.x(), rounded(y) - was.y());
+  }
+
+  /**
+   * Where a point is, told as finely as it can be put: x along from the nut line, on a headstock
+   * from the break towards the tip, as its tuners are told.
+   */
+  public Point place(int point) {
+    Point at = chain.at(point);
+    return new Point(along(rounded(at.x())), rounded(at.y()));
+  }
+
+  private static double rounded(double place) {
+    return Math.round(place * ROUND) / ROUND;
+  }
+
+  /** What dragging it or one of its pulls decides. */
+  Drag dragged(Grip.OutlinePoint grip, double dx, double dy) {
+    int point = grip.number();
+    if (point >= chain.points()) {
+      return new Drag(name(), design, Text.of("it is no longer there"), List.of());
+    }
+    return switch (grip.hold()) {
+      case POINT -> {
+        Point was = chain.at(point);
+        double x = snapped(point, Point::x, was.x() + dx);
+        double y = snapped(point, Point::y, was.y() + dy);
+        Chain next = moved(point, x, Math.abs(y) < SNAP ? 0 : y);
+        Point is = next.at(point);
+        yield drag(
+            next,
+            Text.of(
+                "point {number}: {along} along, {across} across",
+                point + 1,
+                Drag.shown(along(is.x())),
+                Drag.shown(is.y())));
+      }
+      case BEFORE -> pulled(point, false, dx, dy);
+      case AFTER -> pulled(point, true, dx, dy);
+    };
+  }
+
+  private Drag pulled(int point, boolean forward, double dx, double dy) {
+    return drag(
+        chain.pulled(point, forward, dx, dy), Text.of("curve at point {number}", point + 1));
+  }
+
+  private Drag drag(Chain next, Text words) {
+    return new Drag(name(), with(next), words, corners(kept(next)));
+  }
+
+  private static List<Point> corners(Chain chain) {
+    return Path.of(chain.segments(), chain.closed()).points();
+  }
+
+  private static Text name() {
+    return Text.of("moving a point of the outline");
+  }
+
+  /** Into line with another point, or with the mirror image of one. */
+  private double snapped(int point, Function<Point, Double> place, double value) {
+    double best = value;
+    double nearest = SNAP;
+    for (int i = 0; i < chain.points(); i++) {
+      double at = place.apply(chain.at(i));
+      for (double line : new double[] {at, -at}) {
+        if (i != point && Math.abs(line - value) < nearest) {
+          nearest = Math.abs(line - value);
+          best = line;
+        }
+      }
+    }
+    return best;
+  }
+}

@@ -1,0 +1,287 @@
+package roughcut.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import roughcut.demo.Demo;
+import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.DrawnPart;
+import roughcut.design.Handedness;
+import roughcut.design.NeckDecisions;
+import roughcut.design.SurfaceDecisions;
+import roughcut.design.YesNo;
+import roughcut.file.BuildFile;
+import roughcut.geometry.Chain;
+import roughcut.geometry.Outline;
+import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
+import roughcut.record.Build;
+
+/** A body and a headstock drawn point by point: what is moved moves, and nothing else. */
+class PointOutlineTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
+
+  private static Plan plan(Build build, Design design) {
+    return Plan.of(build.asDesigned().withDesign(design), Demo.shop());
+  }
+
+  private static Outline shape(Plan plan, DrawnPart part) {
+    return switch (part) {
+      case BODY -> plan.body().outline().raw();
+      case HEAD -> plan.headFace().outline();
+    };
+  }
+
+  private static PointOutline points(Plan plan, DrawnPart part) {
+    return PointOutline.drawn(plan, part).orElseThrow();
+  }
+
+  /** By its sides alone. */
+  private static double off(Outline outline, Point p) {
+    List<Point> corners = outline.corners();
+    double least = Double.POSITIVE_INFINITY;
+    for (int i = 0; i < corners.size(); i++) {
+      least =
+          Math.min(
+              least, p.distanceToSegment(corners.get(i), corners.get((i + 1) % corners.size())));
+    }
+    return least;
+  }
+
+  /** How far two outlines are apart at most, by the corners of both. */
+  private static double apart(Outline one, Outline other) {
+    double most = 0;
+    for (Point p : one.corners()) {
+      most = Math.max(most, off(other, p));
+    }
+    for (Point p : other.corners()) {
+      most = Math.max(most, off(one, p));
+    }
+    return most;
+  }
+
+  /** To begin with it is the very shape that it was, wherever and for whichever hand. */
+  @Test
+  void theOwnCurveIsDrawnByItsPointsAsItWas() {
+    for (Build build : Demo.builds(TODAY)) {
+      for (Handedness hand : Handedness.values()) {
+        for (DrawnPart part : DrawnPart.values()) {
+          Plan before = plan(build, Decisions.HAND.with(build.design(), hand));
+          assertThat(PointOutline.drawn(before, part)).isEmpty();
+          Plan after = plan(build, PointOutline.of(before, part).orElseThrow().begun());
+          for (Point p : shape(before, part).corners()) {
+            assertThat(off(shape(after, part), p)).as(build.name() + " " + part).isLessThan(0.03);
+          }
+          assertThat(points(after, part).chain().points())
+              .isEqualTo(PointOutline.of(before, part).orElseThrow().chain().points());
+        }
+      }
+    }
+  }
+
+  private static Plan begun(Build build, DrawnPart part) {
+    Plan before = plan(build, build.design());
+    return plan(build, PointOutline.of(before, part).orElseThrow().begun());
+  }
+
+  /**
+   * Over many drags in a row: the point is where it was let go, every other one where it was, and
+   * the shape goes through all of them.
+   */
+  @Test
+  void aDraggedPointLiesWhereItWasLetGoAndNoOtherMoves() {
+    Random random = new Random(6);
+    for (Build build : Demo.builds(TODAY)) {
+      for (DrawnPart part : DrawnPart.values()) {
+        Plan plan = begun(build, part);
+        for (int i = 0; i < 6; i++) {
+          Chain was = points(plan, part).chain();
+          int point = 1 + random.nextInt(was.points() - 2);
+          Grip grip = new Grip.OutlinePoint(part, point, Grip.Hold.POINT);
+          Drag drag =
+              Drag.of(plan, grip, -4 + 8 * random.nextDouble(), -4 + 8 * random.nextDouble())
+                  .orElseThrow();
+          plan = plan(build, drag.design());
+          Chain is = points(plan, part).chain();
+          assertThat(is.points()).isEqualTo(was.points());
+          for (int j = 0; j < was.points(); j++) {
+            Point at = is.at(j);
+            if (j != point) {
+              assertThat(at.distance(was.at(j))).as(part + " point " + j).isLessThan(0.02);
+            } else {
+              assertThat(drag.shape().stream().mapToDouble(p -> p.distance(at)).min().orElseThrow())
+                  .as("as it was shown while it was dragged")
+                  .isLessThan(0.02);
+            }
+            double x = part == DrawnPart.HEAD ? -at.x() : at.x();
+            assertThat(off(shape(plan, part), new Point(x, at.y()))).isLessThan(0.03);
+          }
+        }
+      }
+    }
+  }
+
+  /** A placing that was decided before is taken into the shape: it lies where it lay. */
+  @Test
+  void aPlacedOutlineKeepsItsPlaceWhenAPointIsMoved() {
+    Build build = Demo.builds(TODAY).get(0);
+    Design drawn = begun(build, DrawnPart.BODY).build().design();
+    drawn = SurfaceDecisions.OUTLINE_TURN.with(drawn, 7);
+    drawn = SurfaceDecisions.OUTLINE_SCALE.with(drawn, 1.04);
+    drawn = SurfaceDecisions.OUTLINE_FLIP.with(drawn, YesNo.YES);
+    drawn = SurfaceDecisions.OUTLINE_ALONG.with(drawn, -3.5);
+    drawn = SurfaceDecisions.OUTLINE_ASIDE.with(drawn, 12);
+    Plan before = plan(build, drawn);
+    PointOutline outline = points(before, DrawnPart.BODY);
+    Plan after = plan(build, outline.with(outline.chain()));
+    assertThat(apart(shape(before, DrawnPart.BODY), shape(after, DrawnPart.BODY))).isLessThan(0.02);
+    assertThat(SurfaceDecisions.OUTLINE_TURN.in(after.build().design())).isZero();
+    assertThat(SurfaceDecisions.OUTLINE_SCALE.in(after.build().design())).isEqualTo(1);
+    Design head = begun(build, DrawnPart.HEAD).build().design();
+    head = NeckDecisions.HEAD_OUTLINE_FLIP.with(head, YesNo.YES);
+    head = NeckDecisions.HEAD_OUTLINE_ASIDE.with(head, 2);
+    Plan with = plan(build, head);
+    PointOutline face = points(with, DrawnPart.HEAD);
+    Plan again = plan(build, face.with(face.chain()));
+    assertThat(apart(shape(with, DrawnPart.HEAD), shape(again, DrawnPart.HEAD))).isLessThan(0.02);
+  }
+
+  /** The ends at the nut stay on the break line, and no point goes behind it. */
+  @Test
+  void aHeadstocksEndsStayAtTheNut() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.HEAD);
+    PointOutline head = points(plan, DrawnPart.HEAD);
+    int last = head.chain().points() - 1;
+    for (int end : new int[] {0, last}) {
+      assertThat(head.end(end)).isTrue();
+      Chain put = head.put(end, 40, end == 0 ? -18 : 18);
+      assertThat(put.at(end).x()).isZero();
+      assertThat(Math.abs(put.at(end).y())).isCloseTo(18, within(1e-9));
+    }
+    assertThat(head.put(2, -50, -30).at(2).x()).isEqualTo(-Chain.APART);
+    assertThat(head.put(2, 61.5, -30).at(2))
+        .as("told from the break")
+        .isEqualTo(new Point(-61.5, -30));
+    assertThat(head.place(2).x()).isPositive();
+  }
+
+  /** Whatever is dragged where, the edge never runs behind the break and the ends stay there. */
+  @Test
+  void noDragPutsAHeadstockBehindItsBreak() {
+    Random random = new Random(3);
+    Build build = Demo.builds(TODAY).get(0);
+    Plan plan = begun(build, DrawnPart.HEAD);
+    Point bass = points(plan, DrawnPart.HEAD).chain().at(0);
+    for (int i = 0; i < 25; i++) {
+      Grip.Hold hold = Grip.Hold.values()[random.nextInt(3)];
+      int point = 1 + random.nextInt(5);
+      Drag drag =
+          Drag.of(
+                  plan,
+                  new Grip.OutlinePoint(DrawnPart.HEAD, point, hold),
+                  90 * random.nextDouble(),
+                  8 * random.nextGaussian())
+              .orElseThrow();
+      assertThat(drag.shape()).allMatch(p -> p.x() <= 1e-9);
+      Plan next = plan(build, drag.design());
+      assertThat(points(next, DrawnPart.HEAD).chain().at(0).distance(bass))
+          .as(hold + " of " + point)
+          .isLessThan(0.02);
+    }
+  }
+
+  /** Corners, straight sides side by side, arcs and curves are the same ones when read again. */
+  @Test
+  void aFileKeepsEveryStretch(@TempDir Path folder) throws Exception {
+    Random random = new Random(12);
+    Build build = Demo.builds(TODAY).get(0);
+    for (int i = 0; i < 12; i++) {
+      PointOutline outline = points(begun(build, DrawnPart.BODY), DrawnPart.BODY);
+      Chain chain = outline.chain();
+      for (int j = 0; j < 8; j++) {
+        int stretch = random.nextInt(chain.segments().size());
+        chain =
+            switch (random.nextInt(4)) {
+              case 0 -> chain.straightened(stretch);
+              case 1 -> chain.rounded(stretch);
+              case 2 -> chain.added(stretch, 0.2 + 0.6 * random.nextDouble());
+              default -> chain.moved(stretch, random.nextGaussian(), random.nextGaussian());
+            };
+      }
+      Path file = folder.resolve(i + BuildFile.ENDING);
+      Build made = build.asDesigned().withDesign(outline.with(chain));
+      BuildFile.at(file).save(made);
+      Build read = BuildFile.open(file).build();
+      assertThat(read.design().drawn()).isEqualTo(made.design().drawn());
+      Chain again = points(Plan.of(read, Demo.shop()), DrawnPart.BODY).chain();
+      assertThat(again.points()).isEqualTo(chain.points());
+      for (int j = 0; j < chain.segments().size(); j++) {
+        Segment one = chain.segments().get(j);
+        Segment two = again.segments().get(j);
+        assertThat(StretchKind.of(two)).isEqualTo(StretchKind.of(one));
+        for (double t : new double[] {0, 0.3, 0.5, 0.8, 1}) {
+          assertThat(two.at(t).distance(one.at(t))).isLessThan(1e-6);
+        }
+      }
+    }
+  }
+
+  /** Near the centre line, another point's line or its mirror image, it snaps. */
+  @Test
+  void pointsSnapIntoLine() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    PointOutline body = points(plan, DrawnPart.BODY);
+    Point on = body.chain().at(5);
+    Point other = body.chain().at(9);
+    Drag drag =
+        Drag.of(
+                plan,
+                new Grip.OutlinePoint(DrawnPart.BODY, 5, Grip.Hold.POINT),
+                other.x() - on.x() + 0.6,
+                -other.y() - on.y() - 0.7)
+            .orElseThrow();
+    Point at = points(plan(Demo.builds(TODAY).get(0), drag.design()), DrawnPart.BODY).chain().at(5);
+    assertThat(at.x()).isCloseTo(other.x(), within(0.011));
+    assertThat(at.y()).isCloseTo(-other.y(), within(0.011));
+  }
+
+  /** One that crosses itself is drawn and told; its points can still be put right. */
+  @Test
+  void aCrossedOutlineIsToldAndMended() {
+    for (DrawnPart part : DrawnPart.values()) {
+      Build build = Demo.builds(TODAY).get(0);
+      Plan plan = begun(build, part);
+      PointOutline outline = points(plan, part);
+      Point two = outline.chain().at(2);
+      Point four = outline.chain().at(outline.chain().points() - 3);
+      Chain crossed = outline.put(2, along(part, four.x()), four.y() + Math.signum(four.y()) * 15);
+      Plan wrong = plan(build, outline.with(crossed));
+      assertThat(wrong.findings()).anyMatch(f -> f.stops() && f.words().contains("crosses itself"));
+      PointOutline mended = points(wrong, part);
+      Plan right = plan(build, mended.with(mended.put(2, along(part, two.x()), two.y())));
+      assertThat(right.findings()).noneMatch(f -> f.words().contains("crosses itself"));
+    }
+  }
+
+  private static double along(DrawnPart part, double x) {
+    return part == DrawnPart.HEAD ? -x : x;
+  }
+
+  @Test
+  void whatIsNoLongerThereIsSaid() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    Grip gone = new Grip.OutlinePoint(DrawnPart.BODY, 55, Grip.Hold.AFTER);
+    Drag drag = Drag.of(plan, gone, 5, 5).orElseThrow();
+    assertThat(drag.design()).isEqualTo(plan.build().design());
+    Plan own = plan(Demo.builds(TODAY).get(1), Demo.builds(TODAY).get(1).design());
+    assertThat(Drag.of(own, gone, 5, 5)).isEmpty();
+    assertThat(List.of(Grip.Hold.values())).hasSize(3);
+  }
+}

@@ -1,0 +1,141 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import roughcut.design.Decisions;
+import roughcut.design.DrawnPart;
+import roughcut.design.Handedness;
+import roughcut.geometry.Chain;
+import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
+import roughcut.plan.PointOutline;
+
+/** A body and a headstock drawn point by point, by mouse and by numbers. */
+class OutlineEditorTest extends WindowTest {
+  @Start
+  void start(Stage shown) throws IOException {
+    open(shown);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private Chain chain(DrawnPart part) {
+    return PointOutline.drawn(session().plan().get(), part).orElseThrow().chain();
+  }
+
+  private Segment stretch(int number) {
+    return chain(DrawnPart.BODY).segments().get(number);
+  }
+
+  @Test
+  void aBodyIsDrawnByItsPoints() {
+    page(4, "Outline");
+    assertThat(there("outline.points")).isTrue();
+    click("outline.points");
+    assertThat(there("outline.points")).isFalse();
+    Point was = chain(DrawnPart.BODY).at(6);
+    dragHandle("body.6.point", 9, -11);
+    Point is = chain(DrawnPart.BODY).at(6);
+    assertThat(is.x() - was.x()).isCloseTo(9, within(1.1));
+    assertThat(is.y() - was.y()).as("the bass side is below").isCloseTo(-11, within(1.1));
+    assertThat(text("outline.point.which")).startsWith("Point 7 of ");
+
+    type(robot, "outline.point.along", "612.5");
+    type(robot, "outline.point.across", "-140");
+    assertThat(chain(DrawnPart.BODY).at(6).distance(new Point(612.5, -140))).isLessThan(0.01);
+    Point pull = chain(DrawnPart.BODY).pullAfter(6).orElseThrow();
+    dragHandle("body.6.after", 10, 10);
+    assertThat(chain(DrawnPart.BODY).pullAfter(6).orElseThrow().distance(pull))
+        .isCloseTo(Math.hypot(10, 10), within(1.5));
+    assertThat(chain(DrawnPart.BODY).smooth(6)).isTrue();
+
+    pick("outline.point.corner", "corner");
+    assertThat(chain(DrawnPart.BODY).smooth(6)).isFalse();
+    pick("outline.point.kind", "straight");
+    assertThat(stretch(6).straight()).isTrue();
+    pick("outline.point.kind", "arc");
+    assertThat(stretch(6).round()).isPresent();
+    int points = chain(DrawnPart.BODY).points();
+    click("outline.point.add");
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points + 1);
+    assertThat(text("outline.point.which")).startsWith("Point 8 of ");
+    click("outline.point.remove");
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
+    undo();
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points + 1);
+    click("outline.point.mirror");
+    Chain alike = chain(DrawnPart.BODY);
+    for (int i = 0; i < alike.points(); i++) {
+      Point p = alike.at(i);
+      assertThat(alike.nearest(new Point(p.x(), -p.y())).distance()).isLessThan(0.05);
+    }
+    click("outline.own");
+    assertThat(there("outline.points")).isTrue();
+    assertThat(session().build().get().design().drawn()).isEmpty();
+  }
+
+  /** In whole numbers by keys alone: the next point, its place, in inches too. */
+  @Test
+  void aHeadstockIsDrawnByItsPoints() {
+    page(3, "Head");
+    click("head.outline.points");
+    double width = Decisions.HEAD_WIDTH.in(session().build().get().design());
+    for (int i = 0; i < 5; i++) {
+      show(() -> find(robot, "head.outline.point.on", Button.class).fire());
+    }
+    assertThat(text("head.outline.point.which")).isEqualTo("Point 6 of 7");
+    type(robot, "head.outline.point.across", "44");
+    type(robot, "head.outline.point.along", "2 1/2 in");
+    assertThat(chain(DrawnPart.HEAD).at(5).distance(new Point(-63.5, 44))).isLessThan(0.01);
+    assertThat(Decisions.HEAD_WIDTH.in(session().build().get().design()))
+        .as("the width tells the truth")
+        .isCloseTo(width / 2 + 44, within(0.01));
+    assertThat(session().plan().get().headFace().reach(1, 63.5)).isCloseTo(44, within(0.02));
+    dragHandle("head.3.point", -6, 9);
+    assertThat(text("head.outline.point.which")).isEqualTo("Point 4 of 7");
+    assertThat(Decisions.HEAD_LENGTH.in(session().build().get().design()))
+        .isCloseTo(191.0, within(1.0));
+    undo();
+    assertThat(chain(DrawnPart.HEAD).at(5).distance(new Point(-63.5, 44))).isLessThan(0.01);
+    // The first point stays at the nut.
+    for (int i = 0; i < 4; i++) {
+      show(() -> find(robot, "head.outline.point.on", Button.class).fire());
+    }
+    assertThat(text("head.outline.point.which")).isEqualTo("Point 1 of 7");
+    assertThat(find(robot, "head.outline.point.along", javafx.scene.Node.class).isDisabled())
+        .isTrue();
+  }
+
+  /** For a left hand the drawing is turned over: what is dragged follows the mouse. */
+  @Test
+  void aLeftHandersPointFollowsTheMouse() {
+    show(
+        () ->
+            session()
+                .make(
+                    "left",
+                    "left",
+                    b -> b.withDesign(Decisions.HAND.with(b.design(), Handedness.LEFT))));
+    for (String face : List.of("Outline", "Head")) {
+      DrawnPart part = face.equals("Head") ? DrawnPart.HEAD : DrawnPart.BODY;
+      page(part == DrawnPart.HEAD ? 3 : 4, face);
+      click(part == DrawnPart.HEAD ? "head.outline.points" : "outline.points");
+      String grip = part.name().toLowerCase(java.util.Locale.ROOT) + ".2.point";
+      Point seen = handle(grip).at();
+      dragHandle(grip, 4, 6);
+      Point now = handle(grip).at();
+      assertThat(now.distance(seen.plus(4, 6))).as(face).isLessThan(1.6);
+    }
+  }
+}
