@@ -203,6 +203,7 @@ class OneMoreTest {
             "file/PdfTrace",
             "file/SvgData",
             "geometry/ArcFinder",
+            "geometry/Chain",
             "geometry/Curvature",
             "geometry/Offset",
             "geometry/Path",

@@ -17,13 +17,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Design;
 import roughcut.design.DrawnPart;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.Session;
 import roughcut.geometry.Chain;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
-import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.plan.PointOutline;
 import roughcut.plan.StretchKind;
@@ -198,21 +196,6 @@ public final class OutlineEditor extends VBox {
     chosen = point;
     show();
     changed.run();
-  }
-
-  /** Dragging on a drawing over which the points lie: what is dragged or clicked is worked on. */
-  public DesignHandles handles() {
-    return new DesignHandles(session) {
-      @Override
-      protected void dropped(Grip grip) {
-        pick(grip);
-      }
-
-      @Override
-      public void pick(Grip grip) {
-        grip.heldPoint().ifPresent(OutlineEditor.this::choose);
-      }
-    };
   }
 
   /** Shows the chosen point as it is now. */

@@ -12,7 +12,6 @@ import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.OpenProblems;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyBlankDrawing;
 import roughcut.drawing.Drawing;

@@ -6,7 +6,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.drawing.Drawing;
@@ -72,7 +71,7 @@ abstract class BodyViewPage extends KnifePage {
   public Handles handles() {
     return new DesignHandles(context.session()) {
       @Override
-      protected void dropped(Grip grip) {
+      void dropped(Grip grip) {
         pick(grip);
       }
 

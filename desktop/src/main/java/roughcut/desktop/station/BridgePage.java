@@ -10,7 +10,6 @@ import roughcut.design.StringDecisions;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BridgeDrawing;
 import roughcut.drawing.Drawing;

@@ -227,6 +227,6 @@ final class HeadPage extends PlainPage {
 
   @Override
   public Handles handles() {
-    return points.handles();
+    return new PointHandles(context.session(), points);
   }
 }

@@ -66,7 +66,7 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   public Handles handles() {
-    return points.handles();
+    return new PointHandles(context.session(), points);
   }
 
   @Override

@@ -20,7 +20,6 @@ import roughcut.desktop.control.FixList;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.control.StepEditor;
 import roughcut.desktop.draw.Handles;
-import roughcut.desktop.session.DesignHandles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.StationDrawing;

@@ -1,16 +1,17 @@
-package roughcut.desktop.session;
+package roughcut.desktop.station;
 
 import java.util.List;
 import roughcut.desktop.draw.Handles;
+import roughcut.desktop.session.Session;
 import roughcut.geometry.Point;
 import roughcut.plan.Drag;
 import roughcut.plan.Grip;
 
 /** Dragging what the design decides: each drag is one edit, with a name for undo. */
-public class DesignHandles implements Handles {
+class DesignHandles implements Handles {
   private final Session session;
 
-  public DesignHandles(Session session) {
+  DesignHandles(Session session) {
     this.session = session;
   }
 
@@ -41,5 +42,5 @@ public class DesignHandles implements Handles {
   }
 
   /** The edit was made. */
-  protected void dropped(Grip grip) {}
+  void dropped(Grip grip) {}
 }
