@@ -8,6 +8,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -40,6 +41,11 @@ public final class HeadDrawing {
 
   public static Drawing of(Plan plan, Units units) {
     return new HeadDrawing(plan, units).draw();
+  }
+
+  /** How the head lies when it is looked at. */
+  public static Frame frame(Plan plan) {
+    return View.ABOVE.frame(plan.given(Decisions.HAND));
   }
 
   private Drawing draw() {

@@ -90,6 +90,16 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return ends && (point == 0 || point == chain.points() - 1);
   }
 
+  /** Where another point can be put on the line, no further from a place; empty where none can. */
+  public Optional<Chain.Place> room(Point to, double near) {
+    Chain.Place place = chain.nearest(to);
+    Segment stretch = chain.segments().get(place.stretch());
+    Point on = stretch.at(place.t());
+    boolean apart =
+        Math.min(on.distance(stretch.start()), on.distance(stretch.end())) >= Chain.APART;
+    return Optional.of(place).filter(p -> p.distance() <= near && apart && chain.points() < MOST);
+  }
+
   /** How it is told along: on a headstock from the break towards the tip. */
   private double along(double x) {
     return ends ? -x : x;

@@ -270,6 +270,26 @@ class PointOutlineTest {
     }
   }
 
+  /** A point is put on the line, never on another point, nor where there are too many. */
+  @Test
+  void thereIsRoomForAPointOnTheLine() {
+    Build build = Demo.builds(TODAY).get(0);
+    PointOutline body = points(begun(build, DrawnPart.BODY), DrawnPart.BODY);
+    Point on = body.chain().segments().get(3).at(0.5);
+    assertThat(body.room(on.plus(1, 1), 2).orElseThrow().stretch()).isEqualTo(3);
+    assertThat(body.room(on.plus(3, 3), 2)).as("too far away").isEmpty();
+    assertThat(body.room(body.chain().at(3).plus(0.1, 0.1), 2)).as("on a point").isEmpty();
+    Chain many = body.chain();
+    while (many.points() < PointOutline.MOST) {
+      many = many.added(0, 0.97);
+    }
+    Plan full = plan(build, body.with(many));
+    assertThat(points(full, DrawnPart.BODY).room(on, 2)).isEmpty();
+    PointOutline fuller = points(full, DrawnPart.BODY);
+    Plan over = plan(build, fuller.with(many.added(5, 0.5)));
+    assertThat(PointOutline.drawn(over, DrawnPart.BODY)).as("too many to be seen").isEmpty();
+  }
+
   private static double along(DrawnPart part, double x) {
     return part == DrawnPart.HEAD ? -x : x;
   }

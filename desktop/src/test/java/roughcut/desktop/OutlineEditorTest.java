@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.List;
+import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
@@ -115,6 +118,27 @@ class OutlineEditorTest extends WindowTest {
     assertThat(text("head.outline.point.which")).isEqualTo("Point 1 of 7");
     assertThat(find(robot, "head.outline.point.along", javafx.scene.Node.class).isDisabled())
         .isTrue();
+  }
+
+  /** A double click on the line puts a point there; Delete takes it out; beside it, all is seen. */
+  @Test
+  void pointsAreAddedAndTakenOutOnTheDrawing() {
+    page(4, "Outline");
+    click("outline.points");
+    int points = chain(DrawnPart.BODY).points();
+    Point on = stretch(5).at(0.4);
+    Point2D at = screen(on.x(), on.y());
+    robot.moveTo(at).doubleClickOn(MouseButton.PRIMARY);
+    settle();
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points + 1);
+    assertThat(chain(DrawnPart.BODY).at(6).distance(on)).isLessThan(1.5);
+    assertThat(text("outline.point.which")).startsWith("Point 7 of ");
+    robot.push(KeyCode.DELETE);
+    settle();
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
+    robot.moveTo(screen(on.x(), on.y() / 2)).doubleClickOn(MouseButton.PRIMARY);
+    settle();
+    assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
   }
 
   /** For a left hand the drawing is turned over: what is dragged follows the mouse. */

@@ -107,6 +107,10 @@ public final class OutlineEditor extends VBox {
     editing
         .getChildren()
         .addAll(turner, along, across, corner, kind, next, new HBox(6, add, remove), bass);
+    Label how = new Label(say("Double-click the line to add a point there."));
+    how.setWrapText(true);
+    how.getStyleClass().add("panel-text");
+    editing.getChildren().add(how);
     getChildren().addAll(begin, many, editing);
     show();
   }
@@ -175,7 +179,6 @@ public final class OutlineEditor extends VBox {
     outline()
         .ifPresent(
             o -> {
-              chosen = chosen(o);
               make(words, ".point", o.with(change.apply(o.chain())));
             });
   }
@@ -184,6 +187,34 @@ public final class OutlineEditor extends VBox {
     session.make(words, id + merge, b -> b.withDesign(design));
     session.history().settle();
     changed.run();
+  }
+
+  /**
+   * Another point on the line, no further from a place of the plan.
+   *
+   * @return false where none can be
+   */
+  public boolean add(Point at, double near) {
+    Optional<Chain.Place> room = outline().flatMap(o -> o.room(at, near));
+    room.ifPresent(
+        p -> {
+          chosen = p.stretch() + 1;
+          change(say("adding a point"), c -> c.added(p.stretch(), p.t()));
+        });
+    return room.isPresent();
+  }
+
+  /**
+   * Takes the point out that is worked on.
+   *
+   * @return false where it can't be
+   */
+  public boolean remove() {
+    boolean can = outline().filter(o -> o.chain().removable(chosen(o))).isPresent();
+    if (can) {
+      remove.fire();
+    }
+    return can;
   }
 
   /** The number of the point that is worked on, from 0. */

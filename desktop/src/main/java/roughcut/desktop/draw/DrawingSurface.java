@@ -20,6 +20,7 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.KnifeStops;
 import roughcut.drawing.Mark;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
 import roughcut.layout.FretLayout;
 import roughcut.measure.Units;
 
@@ -391,7 +392,10 @@ public final class DrawingSurface extends Region {
       } else if (target != null && target.link() != null) {
         onLink.accept(target.link());
       } else if (e.getClickCount() == 2) {
-        fit();
+        Point at = new Point(view.x(e.getX()), view.y(e.getY()));
+        if (!handles.twice(at, GRIP / view.scale())) {
+          fit();
+        }
       } else if (knifeShown && e.getY() < top()) {
         knife(view.x(e.getX()));
       }
@@ -437,6 +441,11 @@ public final class DrawingSurface extends Region {
       case END -> knife(knife.most());
       case PLUS, ADD, EQUALS -> zoom(1.25);
       case MINUS, SUBTRACT -> zoom(0.8);
+      case DELETE, BACK_SPACE -> {
+        if (!handles.remove()) {
+          return;
+        }
+      }
       case DIGIT0, NUMPAD0 -> fit();
       default -> {
         return;

@@ -29,6 +29,26 @@ public interface Handles {
     return List.of();
   }
 
+  /**
+   * The drawing was clicked twice where nothing can be held.
+   *
+   * @param at on the drawing, mm
+   * @param near what is so near to it was meant, mm
+   * @return false when that means nothing here
+   */
+  default boolean twice(Point at, double near) {
+    return false;
+  }
+
+  /**
+   * What was worked on last is to be taken out.
+   *
+   * @return false when there is nothing to take out
+   */
+  default boolean remove() {
+    return false;
+  }
+
   /** The thing was clicked and not dragged. */
   default void pick(Grip grip) {}
 }

@@ -227,6 +227,7 @@ final class HeadPage extends PlainPage {
 
   @Override
   public Handles handles() {
-    return new PointHandles(context.session(), points);
+    return new PointHandles(
+        context.session(), points, () -> HeadDrawing.frame(context.session().plan().get()));
   }
 }

@@ -26,6 +26,8 @@ import roughcut.drawing.OutlinePoints;
 import roughcut.drawing.View;
 import roughcut.finding.Finding;
 import roughcut.finding.Topic;
+import roughcut.measure.NumberWriter;
+import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.BodyShapeBook;
@@ -66,7 +68,10 @@ final class OutlinePage extends BodyViewPage {
 
   @Override
   public Handles handles() {
-    return new PointHandles(context.session(), points);
+    return new PointHandles(
+        context.session(),
+        points,
+        () -> BodyDrawing.frame(context.session().plan().get(), looking.face()));
   }
 
   @Override
@@ -155,6 +160,12 @@ final class OutlinePage extends BodyViewPage {
             .map(DrawnOutline::source)
             .filter(s -> !s.isEmpty())
             .orElse(say("drawn here: drag its points")));
+    table.row(
+        false,
+        say("length × width"),
+        NumberWriter.number(outline.bounds().width(), Quantity.LENGTH, units)
+            + " × "
+            + NumberWriter.text(outline.bounds().height(), Quantity.LENGTH, units));
     table.row(
         false,
         say("area, perimeter"),
