@@ -207,16 +207,16 @@ public final class Applicability {
               d -> SurfaceDecisions.CARVE_DROP.in(d) > 0),
           rule(
               "outline\\.(scale|turn|flip|along|aside)",
-              Text.of("with an imported outline"),
+              Text.of("with a drawn outline"),
               d -> d.drawn().isPresent()),
           rule(
               "head\\.outline-.*",
-              Text.of("with an imported headstock outline"),
+              Text.of("with a drawn headstock outline"),
               d -> d.drawn(DrawnPart.HEAD).isPresent()),
           rule(
               "body\\.(length|lower-width|waist-width|upper-width|horn-.*|slant)"
                   + "|outline\\.(mirror|bass\\..*|treble\\..*)",
-              Text.of("with an outline drawn here"),
+              Text.of("with the standard curve"),
               d -> d.drawn().isEmpty()),
           rule(
               "relief\\.(diameter|left|clear|edge)",

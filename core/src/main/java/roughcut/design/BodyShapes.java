@@ -13,7 +13,7 @@ public final class BodyShapes {
   /** The design with that shape: its main measures, no point moved, nothing drawn elsewhere. */
   public static Design set(Design design, BodyShape shape) {
     Map<String, Double> numbers = new TreeMap<>(design.numbers());
-    numbers.keySet().removeIf(id -> id.matches("outline\\.(bass|treble)\\..*"));
+    PartDecisions.bodyPoints().forEach(p -> numbers.remove(p.id()));
     Design next = design.withNumbers(numbers).withDrawn(Optional.empty());
     next = BodyDecisions.BODY_LENGTH.with(next, shape.length());
     next = BodyDecisions.BODY_UPPER.with(next, shape.upper());
@@ -26,9 +26,7 @@ public final class BodyShapes {
 
   /** The shape of the book that the design has as it stands; empty for the maker's own. */
   public static Optional<BodyShape> matching(Design design) {
-    boolean moved =
-        design.numbers().entrySet().stream()
-            .anyMatch(e -> e.getKey().matches("outline\\.(bass|treble)\\..*") && e.getValue() != 0);
+    boolean moved = PartDecisions.bodyPoints().stream().anyMatch(p -> p.in(design) != 0);
     return moved || design.drawn().isPresent()
         ? Optional.empty()
         : BodyShapeBook.all().stream().filter(s -> same(design, s)).findFirst();

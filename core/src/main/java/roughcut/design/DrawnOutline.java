@@ -37,21 +37,20 @@ public record DrawnOutline(String source, List<Point> corners, List<Segment> cur
     corners = List.copyOf(corners);
     curves = List.copyOf(curves);
     if (curves.size() > MOST_CORNERS) {
-      throw new InvalidValue(
-          Text.of("an imported outline has at most {most} curves", MOST_CORNERS));
+      throw new InvalidValue(Text.of("a drawn outline has at most {most} curves", MOST_CORNERS));
     }
     if (corners.size() < 3 || corners.size() > MOST_CORNERS) {
       throw new InvalidValue(
           Text.of(
-              "an imported outline has 3 to {most} corners, not {count}",
+              "a drawn outline has 3 to {most} corners, not {count}",
               MOST_CORNERS,
               corners.size()));
     }
     if (!corners.stream().allMatch(p -> reaches(p.x()) && reaches(p.y()))) {
-      throw new InvalidValue(Text.of("an imported outline has a corner far outside any body"));
+      throw new InvalidValue(Text.of("a drawn outline has a corner far outside any body"));
     }
     if (!(open >= 0)) {
-      throw new InvalidValue(Text.of("the gap in an imported outline is 0 or more"));
+      throw new InvalidValue(Text.of("the gap in a drawn outline is 0 or more"));
     }
   }
 

@@ -77,6 +77,18 @@ public final class PartDecisions {
   /** How many points of each side of the body's curve can be moved. */
   public static final int BODY_POINTS = 8;
 
+  /** How far each of them is moved. */
+  public static List<NumberDecision> bodyPoints() {
+    List<NumberDecision> all = new ArrayList<>();
+    for (String side : List.of("bass", "treble")) {
+      for (int i = 1; i <= BODY_POINTS; i++) {
+        all.add(bodyPoint(side, i, "along"));
+        all.add(bodyPoint(side, i, "out"));
+      }
+    }
+    return all;
+  }
+
   private static final Pattern LEFT = Pattern.compile("rip\\.([a-z][a-z-]{0,30})\\.left");
 
   private PartDecisions() {}

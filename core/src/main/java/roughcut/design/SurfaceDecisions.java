@@ -23,7 +23,7 @@ public final class SurfaceDecisions {
               + "builds from before format 4.");
   public static final NumberDecision OUTLINE_SCALE =
       BOOK.number("outline.scale", "Outline scale", RATIO, 1, 0.01, 100, 0.01)
-          .hint("1 keeps an imported outline as large as it was drawn.");
+          .hint("1 keeps a drawn outline at its own size.");
   public static final NumberDecision OUTLINE_TURN =
       BOOK.number("outline.turn", "Outline direction", ANGLE, 0, -360, 360, 1)
           .hint("Turn it until the neck end points to the headstock.");

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.DrawnPart;
 import roughcut.geometry.Chain;
+import roughcut.geometry.Line;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Units;
@@ -19,6 +21,11 @@ public final class OutlinePoints {
   /** The ring round the chosen point, as a share of what is drawn. */
   private static final double RING = 0.017;
 
+  /** A tooth on a radius of 100 mm is 12 mm long. */
+  private static final double TOOTH = 1200;
+
+  private static final double LONGEST = 40;
+
   private OutlinePoints() {}
 
   /**
@@ -26,9 +33,16 @@ public final class OutlinePoints {
    *
    * @param view how the part is seen there
    * @param chosen the number of the point that is worked on, from 0; another number for none
+   * @param curvature whether how tightly the line bends is shown on it, too
    */
   public static Drawing over(
-      Drawing drawing, Plan plan, Units units, DrawnPart part, View view, int chosen) {
+      Drawing drawing,
+      Plan plan,
+      Units units,
+      DrawnPart part,
+      View view,
+      int chosen,
+      boolean curvature) {
     Optional<PointOutline> outline = PointOutline.drawn(plan, part);
     if (outline.isEmpty()) {
       return drawing;
@@ -36,6 +50,9 @@ public final class OutlinePoints {
     Sketch sketch = new Sketch(plan, units);
     sketch.seen(view);
     Chain chain = outline.get().chain();
+    if (curvature) {
+      comb(sketch, chain);
+    }
     if (chosen >= 0 && chosen < chain.points()) {
       Point at = chain.at(chosen);
       sketch.outline(Role.TOUCH, Shapes.circle(at, RING * drawing.bounds().width()));
@@ -60,6 +77,16 @@ public final class OutlinePoints {
     List<Mark> marks = new ArrayList<>(drawing.marks());
     marks.addAll(sketch.marks());
     return new Drawing(drawing.title(), marks, drawing.bounds(), drawing.pieces());
+  }
+
+  private static void comb(Sketch sketch, Chain chain) {
+    int side = Path.of(chain.segments(), chain.closed()).directedArea() > 0 ? 1 : -1;
+    for (List<Line> stretch : chain.comb(side, TOOTH, LONGEST)) {
+      for (Line tooth : stretch) {
+        sketch.line(Role.NOTE, tooth.a().x(), tooth.a().y(), tooth.b().x(), tooth.b().y());
+      }
+      sketch.path(Role.MEASURED, false, stretch.stream().map(Line::b).toList());
+    }
   }
 
   private static void pull(Sketch sketch, Point at, Point to, Grip grip) {

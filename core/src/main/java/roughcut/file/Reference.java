@@ -255,11 +255,11 @@ public final class Reference {
         .putObject("decided")
         .put("type", "object")
         .put("description", "Its numbers and choices by the last part of their ids.");
-    drawn(properties, "drawnOutline", "An imported outline of the body; no corners for none.");
+    drawn(properties, "drawnOutline", "A drawn outline of the body; no corners for none.");
     drawn(
         properties,
         "drawnHeadstock",
-        "An imported outline of the headstock, its end towards the neck at the right; no corners "
+        "A drawn outline of the headstock, its end towards the neck at the right; no corners "
             + "for none.");
     ObjectNode order = array(properties, "order", "Operations done earlier or later than usual.");
     order.putObject("operation").put("type", "string");

@@ -57,6 +57,11 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
   }
 
   @Override
+  public double curvature(double t) {
+    return Math.signum(sweep) / radius;
+  }
+
+  @Override
   public double nearest(Point place) {
     double angle = Math.atan2(place.y() - centre.y(), place.x() - centre.x());
     double on = Math.signum(sweep) * (angle - from);

@@ -27,6 +27,11 @@ public record Chain(List<Segment> segments, boolean closed) {
 
   private static final int HALVINGS = 60;
 
+  /** Teeth stand so far apart, mm; no more of them on a stretch. */
+  private static final double TOOTH = 4;
+
+  private static final int TEETH = 40;
+
   /** Points stay so far apart, mm. */
   public static final double APART = 0.5;
 
@@ -373,6 +378,36 @@ public record Chain(List<Segment> segments, boolean closed) {
     Segment last = segments.get((stretch + segments.size() - 1) % segments.size());
     double before = look > 0 ? own.at((look - 1.0) / LOOKS).y() : last.at(1 - 1.0 / LOOKS).y();
     return before * own.at((look + 1.0) / LOOKS).y() < 0;
+  }
+
+  /**
+   * How tightly it bends, as teeth that stand on it outwards where it bulges and inwards where it
+   * is hollow: a fair line's teeth grow and shrink without a jump.
+   *
+   * @param side on which a bend to the left stands: 1 for the right, as round an anticlockwise line
+   * @param size length of a tooth where it bends round a radius of 1 mm, mm²
+   * @param longest a tooth, mm
+   */
+  public List<List<Line>> comb(int side, double size, double longest) {
+    List<List<Line>> all = new ArrayList<>();
+    for (Segment segment : segments) {
+      int teeth = (int) Math.max(2, Math.min(TEETH, segment.length() / TOOTH));
+      List<Line> stretch = new ArrayList<>();
+      for (int i = 0; i <= teeth; i++) {
+        double t = (double) i / teeth;
+        Point on = segment.at(t);
+        Point way = segment.way(t);
+        double speed = Math.hypot(way.x(), way.y());
+        double bend = segment.curvature(t);
+        if (speed < Precision.NEAR || Double.isNaN(bend)) {
+          continue; // where pulls lie on their point it has no way of its own
+        }
+        double long0 = side * Math.max(-longest, Math.min(longest, size * bend));
+        stretch.add(new Line(on, on.plus(way.y() / speed * long0, -way.x() / speed * long0)));
+      }
+      all.add(stretch);
+    }
+    return all;
   }
 
   /**

@@ -56,7 +56,7 @@ public record Cubic(Point a, Point b, Point c, Point d) implements Segment {
     return new Point(on.x() - off.x(), on.y() - off.y());
   }
 
-  /** How much it turns to the left there, for each mm along: one over the radius of its circle. */
+  @Override
   public double curvature(double t) {
     Point way = way(t);
     double u = 1 - t;

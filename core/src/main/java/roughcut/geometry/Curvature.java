@@ -76,7 +76,7 @@ public record Curvature(double bulge, double hollow, boolean notch) {
 
     @Override
     public Void arc(Arc arc) {
-      bends(Math.signum(arc.sweep()) / arc.radius());
+      bends(arc.curvature(0));
       return null;
     }
 

@@ -25,6 +25,11 @@ public record Line(Point a, Point b) implements Segment {
   }
 
   @Override
+  public double curvature(double t) {
+    return 0;
+  }
+
+  @Override
   public double nearest(Point place) {
     return place.share(a, b);
   }

@@ -22,6 +22,9 @@ public sealed interface Segment permits Line, Arc, Cubic {
   /** The way that it runs there, not of any length. */
   Point way(double t);
 
+  /** How much it turns to the left there, for each mm along: one over the radius of its circle. */
+  double curvature(double t);
+
   /** The parameter of its place nearest to another, 0 to 1. */
   double nearest(Point place);
 

@@ -3,6 +3,7 @@ package roughcut.plan;
 import java.util.ArrayList;
 import java.util.List;
 import roughcut.design.BodyDecisions;
+import roughcut.design.PartDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Message;
@@ -63,7 +64,7 @@ final class BodyProblems extends Problems {
       if (length < SHORTEST || length > LONGEST) {
         add(
             SurfaceDecisions.OUTLINE_SCALE.id(),
-            Message.of(Text.of("The imported outline is {length} long.", mm(length)))
+            Message.of(Text.of("The drawn outline is {length} long.", mm(length)))
                 .why(
                     Text.of(
                         "No body is: they are {least} to {most} long.",
@@ -108,11 +109,10 @@ final class BodyProblems extends Problems {
 
   /** The first point of our own curve that was moved, or else its length. */
   private String crossed() {
-    return inputs.design().numbers().entrySet().stream()
-        .filter(e -> e.getKey().startsWith("outline.") && e.getValue() != 0)
-        .filter(e -> e.getKey().matches("outline\\.(bass|treble)\\..*"))
-        .map(java.util.Map.Entry::getKey)
+    return PartDecisions.bodyPoints().stream()
+        .filter(p -> inputs.get(p).value() != 0)
         .findFirst()
-        .orElse(BodyDecisions.BODY_LENGTH.id());
+        .orElse(BodyDecisions.BODY_LENGTH)
+        .id();
   }
 }

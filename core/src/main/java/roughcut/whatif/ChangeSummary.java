@@ -123,9 +123,9 @@ public final class ChangeSummary {
         Text.of("Positions of parts on boards"), before.placements(), after.placements(), lines);
     changed(Text.of("Small parts kept for later"), before.smallParts(), after.smallParts(), lines);
     changed(Text.of("The work order"), before.order(), after.order(), lines);
-    changed(Text.of("The imported outline of the body"), before.drawn(), after.drawn(), lines);
+    changed(Text.of("The drawn outline of the body"), before.drawn(), after.drawn(), lines);
     changed(
-        Text.of("The imported outline of the headstock"),
+        Text.of("The drawn outline of the headstock"),
         before.drawn(DrawnPart.HEAD),
         after.drawn(DrawnPart.HEAD),
         lines);

@@ -272,6 +272,33 @@ class ChainTest {
     assertThat(twice.mirrored(1)).as("it never gets to the other side").isEmpty();
   }
 
+  /** Round a circle of radius 100 all teeth are alike, outwards; a straight side has none. */
+  @Test
+  void teethTellHowTightlyItBends() {
+    List<List<Line>> teeth = MIXED.comb(1, 1200, 40);
+    for (Line tooth : teeth.get(0)) {
+      assertThat(tooth.length()).isCloseTo(12, within(1e-9));
+      assertThat(tooth.b().distance(new Point(0, 0))).as("outwards").isCloseTo(112, within(1e-9));
+    }
+    assertThat(teeth.get(1)).allMatch(t -> t.length() < 1e-12);
+    // Through three near places of the curve goes the circle that a tooth tells of.
+    Segment curve = MIXED.segments().get(2);
+    int last = teeth.get(2).size() - 1;
+    for (int i = 1; i < last; i++) {
+      double t = (double) i / last;
+      Point a = curve.at(t - 1e-4);
+      Point b = curve.at(t);
+      Point c = curve.at(t + 1e-4);
+      double twice = (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
+      double bend = 2 * twice / (a.distance(b) * b.distance(c) * a.distance(c));
+      Line tooth = teeth.get(2).get(i);
+      assertThat(tooth.length()).isCloseTo(Math.min(40, Math.abs(1200 * bend)), within(0.02));
+      double right =
+          (tooth.b().x() - b.x()) * (c.y() - a.y()) - (tooth.b().y() - b.y()) * (c.x() - a.x());
+      assertThat(right * bend).as("to the right of a bend to the left").isNotNegative();
+    }
+  }
+
   @Test
   void theNearestPlaceIsFound() {
     Chain.Place place = MIXED.nearest(new Point(-70, 103));

@@ -311,7 +311,7 @@ class DrawnHeadTest {
     Design plain = HeadShapes.plain(back.design());
     assertThat(plain.drawn(DrawnPart.HEAD)).isEmpty();
     assertThat(ChangeSummary.decided(drawn.design(), plain, Units.MM).toString())
-        .contains("imported outline of the headstock");
+        .contains("drawn outline of the headstock");
     Files.writeString(file, Files.readString(file).replace("\"in-line.svg\"", "\"other.svg\""));
     assertThat(BuildFile.open(file).build().design().drawn(DrawnPart.HEAD).orElseThrow().source())
         .isEqualTo("other.svg");

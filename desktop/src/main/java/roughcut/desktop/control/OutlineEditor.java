@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -44,6 +45,7 @@ public final class OutlineEditor extends VBox {
   private final PickField<Boolean> corner;
   private final PickField<StretchKind> kind;
   private final Label next = new Label();
+  private final CheckBox curvature = new CheckBox(say("Show curvature"));
   private final Button add;
   private final Button remove;
   private int chosen;
@@ -107,6 +109,9 @@ public final class OutlineEditor extends VBox {
     editing
         .getChildren()
         .addAll(turner, along, across, corner, kind, next, new HBox(6, add, remove), bass);
+    ControlNames.set(curvature, id + ".curvature");
+    curvature.setOnAction(e -> changed.run());
+    editing.getChildren().add(curvature);
     Label how = new Label(say("Double-click the line to add a point there."));
     how.setWrapText(true);
     how.getStyleClass().add("panel-text");
@@ -220,6 +225,11 @@ public final class OutlineEditor extends VBox {
   /** The number of the point that is worked on, from 0. */
   public int chosen() {
     return chosen;
+  }
+
+  /** Whether how tightly the line bends is shown. */
+  public boolean curvature() {
+    return curvature.isSelected();
   }
 
   /** Works on another point. */

@@ -222,7 +222,13 @@ final class HeadPage extends PlainPage {
   @Override
   public Drawing drawing(Plan plan, Units units) {
     return OutlinePoints.over(
-        HeadDrawing.of(plan, units), plan, units, DrawnPart.HEAD, View.ABOVE, points.chosen());
+        HeadDrawing.of(plan, units),
+        plan,
+        units,
+        DrawnPart.HEAD,
+        View.ABOVE,
+        points.chosen(),
+        points.curvature());
   }
 
   @Override

@@ -63,7 +63,8 @@ final class OutlinePage extends BodyViewPage {
         units,
         DrawnPart.BODY,
         View.of(looking.face()),
-        points.chosen());
+        points.chosen(),
+        points.curvature());
   }
 
   @Override
@@ -109,12 +110,7 @@ final class OutlinePage extends BodyViewPage {
                 SurfaceDecisions.OUTLINE_FLIP,
                 SurfaceDecisions.OUTLINE_ALONG,
                 SurfaceDecisions.OUTLINE_ASIDE));
-    for (String side : List.of("bass", "treble")) {
-      for (int i = 1; i <= PartDecisions.BODY_POINTS; i++) {
-        all.add(PartDecisions.bodyPoint(side, i, "along"));
-        all.add(PartDecisions.bodyPoint(side, i, "out"));
-      }
-    }
+    all.addAll(PartDecisions.bodyPoints());
     return all.toArray(Decision[]::new);
   }
 
