@@ -380,6 +380,11 @@ public record Chain(List<Segment> segments, boolean closed) {
     return before * own.at((look + 1.0) / LOOKS).y() < 0;
   }
 
+  /** With its curves laid through the same points as evenly as can be; corners stay corners. */
+  public Chain fair() {
+    return new Chain(FairCurve.of(this), closed);
+  }
+
   /**
    * How tightly it bends, as teeth that stand on it outwards where it bulges and inwards where it
    * is hollow: a fair line's teeth grow and shrink without a jump.

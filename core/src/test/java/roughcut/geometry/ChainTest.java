@@ -272,6 +272,65 @@ class ChainTest {
     assertThat(twice.mirrored(1)).as("it never gets to the other side").isEmpty();
   }
 
+  /** Evened out it goes through the same points, and bends alike before and after each. */
+  @Test
+  void anEvenCurveHasNoJumpInItsBend() {
+    Random random = new Random(8);
+    for (int i = 0; i < 40; i++) {
+      Chain chain = random(random);
+      int corner = random.nextInt(chain.points());
+      chain = i % 2 == 0 ? chain : chain.cornered(corner);
+      Chain fair = chain.fair();
+      whole(fair);
+      int n = chain.points();
+      for (int j = 0; j < n; j++) {
+        assertThat(fair.at(j)).isEqualTo(chain.at(j));
+        double before = fair.segments().get((j + n - 1) % n).curvature(1);
+        double after = fair.segments().get(j).curvature(0);
+        if (chain.smooth(j)) {
+          assertThat(fair.smooth(j)).isTrue();
+          assertThat(before).isCloseTo(after, within(1e-9));
+        } else {
+          assertThat(before).as("free at a corner").isCloseTo(0, within(1e-9));
+          assertThat(after).isCloseTo(0, within(1e-9));
+        }
+      }
+    }
+  }
+
+  /**
+   * The same as the spline that the program's own bodies are made of, which is solved otherwise.
+   */
+  @Test
+  void anEvenCurveIsTheProgramsOwnSpline() {
+    Random random = new Random(9);
+    for (int i = 0; i < 20; i++) {
+      List<Point> through = new ArrayList<>();
+      for (int j = 0; j < 9; j++) {
+        through.add(new Point(60 * j + 20 * random.nextDouble(), 120 * random.nextGaussian()));
+      }
+      List<Segment> spline = Spline.through(through, 10, false).segments();
+      Chain moved = new Chain(spline, false).pulled(4, true, 9, 3).pulled(2, false, -4, 8);
+      List<Segment> again = moved.fair().segments();
+      for (int j = 0; j < spline.size(); j++) {
+        for (double t = 0; t <= 1; t += 0.25) {
+          assertThat(again.get(j).at(t).distance(spline.get(j).at(t))).isLessThan(1e-6);
+        }
+      }
+    }
+  }
+
+  /** Straight and round stretches stay, and what runs into them keeps their way. */
+  @Test
+  void anEvenCurveRunsOnFromAStraightSide() {
+    Chain fair = MIXED.fair();
+    assertThat(fair.segments().subList(0, 2)).isEqualTo(MIXED.segments().subList(0, 2));
+    assertThat(fair.smooth(2)).isTrue();
+    Segment curve = fair.segments().get(2);
+    assertThat(curve.curvature(1)).as("free at the corner").isCloseTo(0, within(1e-9));
+    assertThat(curve.way(0).y()).isCloseTo(0, within(1e-9));
+  }
+
   /** Round a circle of radius 100 all teeth are alike, outwards; a straight side has none. */
   @Test
   void teethTellHowTightlyItBends() {

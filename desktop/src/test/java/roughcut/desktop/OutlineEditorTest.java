@@ -77,6 +77,10 @@ class OutlineEditorTest extends WindowTest {
     assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
     undo();
     assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points + 1);
+    click("outline.point.fair");
+    Chain fair = chain(DrawnPart.BODY);
+    assertThat(fair.segments().get(9).curvature(1))
+        .isCloseTo(fair.segments().get(10).curvature(0), within(1e-6));
     click("outline.point.mirror");
     Chain alike = chain(DrawnPart.BODY);
     for (int i = 0; i < alike.points(); i++) {

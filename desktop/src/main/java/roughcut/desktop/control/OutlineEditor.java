@@ -98,6 +98,8 @@ public final class OutlineEditor extends VBox {
             say("Mirror the bass side"),
             say("both sides alike"),
             c -> c.mirrored(-1).orElse(c));
+    Button fair =
+        button(".point.fair", say("Even out the curve"), say("evening out the curve"), Chain::fair);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     HBox turner =
@@ -108,7 +110,7 @@ public final class OutlineEditor extends VBox {
     next.getStyleClass().add("panel-text");
     editing
         .getChildren()
-        .addAll(turner, along, across, corner, kind, next, new HBox(6, add, remove), bass);
+        .addAll(turner, along, across, corner, kind, next, new HBox(6, add, remove), fair, bass);
     ControlNames.set(curvature, id + ".curvature");
     curvature.setOnAction(e -> changed.run());
     editing.getChildren().add(curvature);
