@@ -1,10 +1,22 @@
 package roughcut.command;
 
-/** A {@code --set} that can't be done; the message says why. */
+import roughcut.measure.Text;
+import roughcut.measure.Units;
+
+/** An option that can't be done as it was typed; the message says why. */
 final class BadSetting extends Exception {
   private static final long serialVersionUID = 1L;
 
-  BadSetting(String message) {
-    super(message);
+  BadSetting(Text message) {
+    super(message.in(Units.MM));
+  }
+
+  /**
+   * What was typed after an option, and why it can't be done.
+   *
+   * @param option with its dashes
+   */
+  BadSetting(String option, Object typed, Text why) {
+    this(Text.of("{option} {typed}: {why}", option, typed.toString(), why));
   }
 }

@@ -12,6 +12,7 @@ import roughcut.file.Exports;
 import roughcut.file.PageSetup;
 import roughcut.file.Paper;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
@@ -54,13 +55,12 @@ final class ExportCommand implements Callable<Integer> {
       spec.commandLine().getOut().println(path);
     }
     for (Finding problem : plan.problems()) {
-      spec.commandLine()
-          .getErr()
-          .println(
-              "roughcut: drawn although it can't be made: "
-                  + problem.where()
-                  + ": "
-                  + problem.words());
+      RoughCut.tell(
+          spec,
+          Text.of(
+              "drawn although it can't be made: {place}: {problem}",
+              problem.where(),
+              problem.text()));
     }
     return plan.problems().isEmpty() ? 0 : 1;
   }

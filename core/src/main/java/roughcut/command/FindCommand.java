@@ -11,6 +11,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 import roughcut.finding.Search;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.plan.PlanSearch;
@@ -45,7 +46,7 @@ final class FindCommand implements Callable<Integer> {
         .limit(MOST)
         .forEach(a -> out.printf("%14s  %s (%s)%n", a.number().in(Units.MM), a.name(), a.id()));
     if (found.isEmpty()) {
-      spec.commandLine().getErr().println("roughcut: no results");
+      RoughCut.tell(spec, Text.of("no results"));
     }
     return found.isEmpty() ? 1 : 0;
   }

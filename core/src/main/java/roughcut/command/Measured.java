@@ -4,6 +4,7 @@ import java.util.stream.Collectors;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import roughcut.measure.NumberWriter;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Measurable;
@@ -39,11 +40,9 @@ final class Measured {
                             .orElse(Double.toString(e.getValue().value())))
             .collect(Collectors.joining(", "));
     if (!which.isEmpty()) {
-      spec.commandLine()
-          .getErr()
-          .println("roughcut: measured values that replace planned ones: " + which);
+      RoughCut.tell(spec, Text.of("measured values that replace planned ones: {values}", which));
     } else if (!count()) {
-      spec.commandLine().getErr().println("roughcut: as designed, ignoring measured values");
+      RoughCut.tell(spec, Text.of("as designed, ignoring measured values"));
     }
   }
 }

@@ -15,6 +15,8 @@ import roughcut.design.NeckJoint;
 import roughcut.file.BuildFile;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.NumberReader;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.shop.Species;
 import roughcut.shop.SpeciesBook;
@@ -94,7 +96,7 @@ final class NewCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     Path path = file.resolveSibling(BuildFile.named(file.getFileName().toString()));
     if (Files.exists(path)) {
-      throw new BadSetting("--to " + path + ": that file exists already");
+      throw new BadSetting("--to", path, Text.of("that file exists already"));
     }
     BuildFile.at(path).save(asked(path).build());
     spec.commandLine().getOut().println(path);
@@ -107,9 +109,9 @@ final class NewCommand implements Callable<Integer> {
             .orElseThrow(
                 () ->
                     new BadSetting(
-                        "--strings "
-                            + strings
-                            + ": 6 to 8 for a guitar, 6 for a baritone, 4 to 6 for a bass"));
+                        "--strings",
+                        strings,
+                        Text.of("6 to 8 for a guitar, 6 for a baritone, 4 to 6 for a bass")));
     double treble = scale == null ? kind.scale() : length("--scale", scale);
     try {
       return new NewInstrument(
@@ -126,7 +128,7 @@ final class NewCommand implements Callable<Integer> {
               wood("--body-wood", body),
               wood("--fretboard-wood", fretboard)));
     } catch (IllegalArgumentException e) {
-      throw new BadSetting(e.getMessage());
+      throw new BadSetting(Refused.why(e));
     }
   }
 
@@ -134,7 +136,7 @@ final class NewCommand implements Callable<Integer> {
     try {
       return NumberReader.length(typed, Units.MM);
     } catch (InvalidInput e) {
-      throw new BadSetting(option + " " + typed + ": " + e.getMessage());
+      throw new BadSetting(option, typed, Refused.why(e));
     }
   }
 
@@ -147,12 +149,12 @@ final class NewCommand implements Callable<Integer> {
         .orElseThrow(
             () ->
                 new BadSetting(
-                    option
-                        + " "
-                        + typed
-                        + ": "
-                        + String.join(
-                            ", ", SpeciesBook.all().stream().map(Species::name).toList())));
+                    option,
+                    typed,
+                    Text.of(
+                        "it is one of {choices}",
+                        String.join(
+                            ", ", SpeciesBook.all().stream().map(Species::name).toList()))));
   }
 
   private static String word(NeckJoint joint) {
@@ -180,10 +182,10 @@ final class NewCommand implements Callable<Integer> {
         .orElseThrow(
             () ->
                 new BadSetting(
-                    option
-                        + " "
-                        + typed
-                        + ": "
-                        + String.join(", ", kinds.stream().map(word).toList())));
+                    option,
+                    typed,
+                    Text.of(
+                        "it is one of {choices}",
+                        String.join(", ", kinds.stream().map(word).toList()))));
   }
 }

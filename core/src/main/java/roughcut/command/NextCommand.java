@@ -33,9 +33,11 @@ final class NextCommand implements Callable<Integer> {
     Bench bench = Bench.of(plan, source.now().minute());
     PrintWriter out = spec.commandLine().getOut();
     long done = bench.steps().stream().filter(s -> s.state() == Bench.State.DONE).count();
-    out.println(plan.name() + ": " + done + " of " + bench.steps().size() + " operations done");
+    out.println(
+        Text.of("{build}: {done} of {all} operations done", plan.name(), done, bench.steps().size())
+            .in(Units.MM));
     Verdict verdict = bench.verdict();
-    out.println("verdict: " + verdict.state().word().in(Units.MM) + counted(verdict));
+    out.println(counted(verdict).in(Units.MM));
     verdict.stops().forEach(i -> out.println("  stop: " + i.words()));
     bench.suspiciousEntries().forEach(w -> out.println("look: " + w.in(Units.MM)));
     for (Bench.State state :
@@ -56,19 +58,30 @@ final class NextCommand implements Callable<Integer> {
       seat.forEach(
           w ->
               out.println(
-                  "  fix: "
-                      + w.proposal().words()
-                      + "; the saddle is then at "
-                      + Text.length(w.saddle(), 2).in(Units.MM)));
+                  "  "
+                      + Text.of(
+                              "fix: {fix}; the saddle is then at {saddle}",
+                              w.proposal().text(),
+                              Text.length(w.saddle(), 2))
+                          .in(Units.MM)));
     }
     out.flush();
     return 0;
   }
 
-  private static String counted(Verdict verdict) {
+  private static Text counted(Verdict verdict) {
     int stops = verdict.stops().size();
     int looks = verdict.items().size() - stops;
-    return verdict.items().isEmpty() ? "" : ", " + stops + " problems, " + looks + " to check";
+    Text word = verdict.state().word();
+    return verdict.items().isEmpty()
+        ? Text.of("verdict: {verdict}", word)
+        : Text.of(
+            stops == 1
+                ? "verdict: {verdict}, {stops} problem, {looks} to check"
+                : "verdict: {verdict}, {stops} problems, {looks} to check",
+            word,
+            stops,
+            looks);
   }
 
   private static void heading(PrintWriter out, Bench bench, Bench.State state) {

@@ -14,6 +14,7 @@ import roughcut.bench.Bench;
 import roughcut.bench.PlanAtStage;
 import roughcut.file.ReportWriter;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 import roughcut.plan.Plan;
 import roughcut.schedule.ShopWork;
 import roughcut.whatif.Comparison;
@@ -72,7 +73,7 @@ final class ReportCommand implements Callable<Integer> {
             : ReportWriter.text(plan, bench, work));
     out.flush();
     for (Finding problem : plan.problems()) {
-      spec.commandLine().getErr().println("roughcut: " + problem.where() + ": " + problem.words());
+      RoughCut.tell(spec, Text.of("{place}: {problem}", problem.where(), problem.text()));
     }
     return 0;
   }
@@ -86,9 +87,9 @@ final class ReportCommand implements Callable<Integer> {
               .orElseThrow(
                   () ->
                       new BadSetting(
-                          "--stage "
-                              + stage
-                              + ": there is no such operation. roughcut next lists them"));
+                          "--stage",
+                          stage,
+                          Text.of("there is no such operation. roughcut next lists them")));
     };
   }
 }

@@ -5,7 +5,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import roughcut.file.FileException;
+import roughcut.measure.Text;
+import roughcut.measure.Units;
 import roughcut.record.CurrentTime;
 
 /**
@@ -67,23 +70,35 @@ public final class RoughCut {
     line.setExecutionExceptionHandler(
         (e, command, result) -> {
           if (e instanceof InvalidPathException path) {
-            err.println("roughcut: “" + path.getInput() + "” can't be a file name here");
+            tell(err, Text.of("“{name}” can't be a file name here", path.getInput()));
             return 2;
           }
           if (e instanceof FileException || e instanceof BadSetting) {
-            err.println("roughcut: " + e.getMessage());
+            tell(err, Text.raw(e.getMessage()));
             return 2;
           }
-          err.println(
-              "roughcut: this should not have happened. It is a fault in the program: " + e);
+          tell(
+              err,
+              Text.of(
+                  "this should not have happened. It is a fault in the program: {fault}",
+                  e.toString()));
           return 3;
         });
     int status = args.length == 0 ? line.execute("--help") : line.execute(args);
     if (out.checkError()) {
-      err.println("roughcut: the output couldn't be written completely. Is the disk full?");
+      tell(err, Text.of("the output couldn't be written completely. Is the disk full?"));
       err.flush();
       return 2;
     }
     return status;
+  }
+
+  /** Says something of a command beside what it writes. */
+  static void tell(CommandSpec spec, Text words) {
+    tell(spec.commandLine().getErr(), words);
+  }
+
+  private static void tell(PrintWriter err, Text words) {
+    err.println("roughcut: " + words.in(Units.MM));
   }
 }

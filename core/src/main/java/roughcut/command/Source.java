@@ -19,6 +19,8 @@ import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
 import roughcut.measure.InvalidInput;
 import roughcut.measure.Range;
+import roughcut.measure.Refused;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
@@ -81,7 +83,7 @@ final class Source {
   static Plan tried(Plan plan, List<String> settings) throws BadSetting {
     Build build = plan.build();
     for (String setting : settings) {
-      build = build.withDesign(set(build.design(), setting, "--what-if "));
+      build = build.withDesign(set(build.design(), setting, "--what-if"));
       build = build.withoutMeasured(setting.substring(0, setting.indexOf('=')).strip());
     }
     return Plan.of(build, plan.shop());
@@ -94,7 +96,7 @@ final class Source {
     Shop shop = opened == null ? Demo.shop() : ShopFile.shopOf(opened.file());
     Design design = build.design();
     for (String setting : settings) {
-      design = set(design, setting, "--set ");
+      design = set(design, setting, "--set");
     }
     Build decided = build.withDesign(design);
     for (String reading : readings) {
@@ -104,7 +106,7 @@ final class Source {
     for (String reading : readings) {
       String id = reading.substring(0, reading.indexOf('=')).strip();
       if (CutLocations.places(id) && plan.value(id).isEmpty()) {
-        throw new BadSetting("--measure " + reading + ": no cut has that name");
+        throw new BadSetting("--measure", reading, Text.of("no cut has that name"));
       }
     }
     return plan;
@@ -139,16 +141,17 @@ final class Source {
     Optional<Range> range = Measurables.find(build.design(), id).map(Measurable::range);
     if (equals < 1 || range.isEmpty()) {
       throw new BadSetting(
-          "--measure "
-              + reading
-              + ": write it as id=value, with the id of something that is measured"
-              + nearest(id));
+          "--measure",
+          reading,
+          Text.of(
+              "write it as id=value, with the id of something that is measured; {nearest}",
+              nearest(id)));
     }
     try {
       double value = range.get().read(reading.substring(equals + 1), Units.MM);
       return build.withReading(Reading.of(id, value, at));
     } catch (InvalidInput e) {
-      throw new BadSetting("--measure " + reading + ": " + e.getMessage());
+      throw new BadSetting("--measure", reading, Refused.why(e));
     }
   }
 
@@ -156,22 +159,25 @@ final class Source {
     int equals = setting.indexOf('=');
     if (equals < 1) {
       throw new BadSetting(
-          option + setting + ": write it as id=value, for example scale.length=640");
+          option,
+          setting,
+          Text.of("write it as id=value, for example {example}", "scale.length=640"));
     }
     String id = setting.substring(0, equals).strip();
     Optional<Decision> decision = Decisions.find(design, id);
     if (decision.isEmpty()) {
-      throw new BadSetting(option + setting + ": there is no decision “" + id + "”" + nearest(id));
+      throw new BadSetting(
+          option, setting, Text.of("there is no decision “{id}”; {nearest}", id, nearest(id)));
     }
     try {
       return decision.get().typed(design, setting.substring(equals + 1), Units.MM);
     } catch (InvalidInput e) {
-      throw new BadSetting(option + setting + ": " + e.getMessage());
+      throw new BadSetting(option, setting, Refused.why(e));
     }
   }
 
   /** Ids of the same group, for the one who mistyped. */
-  private static String nearest(String id) {
+  private static Text nearest(String id) {
     String group = id.contains(".") ? id.substring(0, id.indexOf('.') + 1) : id;
     List<String> alike =
         Decisions.all().stream()
@@ -179,7 +185,7 @@ final class Source {
             .filter(known -> known.startsWith(group))
             .toList();
     return alike.isEmpty()
-        ? "; docs/values.md lists them"
-        : "; similar ones: " + String.join(", ", alike);
+        ? Text.of("docs/values.md lists them")
+        : Text.of("similar ones: {ids}", String.join(", ", alike));
   }
 }
