@@ -8,8 +8,10 @@ import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Chain;
 import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
 import roughcut.geometry.Similarity;
@@ -54,6 +56,10 @@ public final class HeadDrawing {
     wood(face);
     neck();
     sketch.outline(Role.OUTLINE, face);
+    if (plan.headFace().crossing().isPresent()) {
+      Chain drawn = plan.headFace().edge().through(Similarity.endForEnd());
+      sketch.path(Role.STOP, Path.of(drawn.segments(), false));
+    }
     layout.tuners().forEach(this::body);
     plan.details().access().ifPresent(this::entry);
     layout.tuners().forEach(this::string);

@@ -10,6 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import roughcut.demo.Demo;
+import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.DrawnPart;
@@ -17,11 +18,16 @@ import roughcut.design.Handedness;
 import roughcut.design.NeckDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
+import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.HeadDrawing;
+import roughcut.drawing.Role;
 import roughcut.file.BuildFile;
 import roughcut.geometry.Chain;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
+import roughcut.measure.Units;
 import roughcut.record.Build;
 
 /** A body and a headstock drawn point by point: what is moved moves, and nothing else. */
@@ -263,6 +269,18 @@ class PointOutlineTest {
       Point four = outline.chain().at(outline.chain().points() - 3);
       Chain crossed = outline.put(2, along(part, four.x()), four.y() + Math.signum(four.y()) * 15);
       Plan wrong = plan(build, outline.with(crossed));
+      Drawing seen =
+          part == DrawnPart.HEAD
+              ? HeadDrawing.of(wrong, Units.MM)
+              : BodyDrawing.of(wrong, Units.MM, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "");
+      Point tip = points(wrong, part).chain().at(2);
+      assertThat(seen.marks())
+          .as("drawn as it is, in the colour of what stops")
+          .anyMatch(
+              m ->
+                  m.role() == Role.STOP
+                      && m.line().isPresent()
+                      && m.line().get().points().stream().anyMatch(p -> p.distance(tip) < 0.05));
       assertThat(wrong.findings()).anyMatch(f -> f.stops() && f.words().contains("crosses itself"));
       PointOutline mended = points(wrong, part);
       Plan right = plan(build, mended.with(mended.put(2, along(part, two.x()), two.y())));
