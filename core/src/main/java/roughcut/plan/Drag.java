@@ -126,11 +126,13 @@ public record Drag(Text name, Design design, Text words, List<Point> shape) {
 
     @Override
     public Optional<Drag> stripEdge(Grip.StripEdge edge) {
-      double thickness = StackDrag.thickness(plan, edge.number(), dy);
+      NumberDecision decision = PartDecisions.stripThickness(edge.number());
+      double to = StackDrag.thickness(plan, edge.number(), dy);
+      double thickness = Math.max(decision.least(), Math.min(decision.most(), to));
       return Optional.of(
           new Drag(
               Text.of("thickness of a strip"),
-              PartDecisions.stripThickness(edge.number()).with(design(), thickness),
+              decision.with(design(), thickness),
               Text.of("strip {id}: {thickness}", edge.number(), shown(thickness))));
     }
 

@@ -15,6 +15,7 @@ import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
 import roughcut.geometry.Similarity;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 
 /**
@@ -162,7 +163,11 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
   }
 
   private Drag drag(Chain next, Text words) {
-    return new Drag(name(), with(next), words, corners(kept(next)));
+    try {
+      return new Drag(name(), with(next), words, corners(kept(next)));
+    } catch (InvalidValue e) {
+      return new Drag(name(), design, e.told(), List.of()); // dragged to where no outline can be
+    }
   }
 
   private static List<Point> corners(Chain chain) {

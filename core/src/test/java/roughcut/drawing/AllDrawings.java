@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import roughcut.design.BodyFace;
+import roughcut.design.DrawnPart;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Units;
@@ -45,6 +46,18 @@ public final class AllDrawings {
       for (BodyDrawing.Shows shows : BodyDrawing.Shows.values()) {
         all.put("body " + face + " " + shows, () -> BodyDrawing.of(plan, units, face, shows, ""));
       }
+    }
+    for (DrawnPart part : DrawnPart.values()) {
+      Supplier<Drawing> under =
+          switch (part) {
+            case BODY ->
+                () -> BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "");
+            case HEAD -> () -> HeadDrawing.of(plan, units);
+          };
+      View view = part == DrawnPart.HEAD ? View.ABOVE : View.of(BodyFace.TOP);
+      all.put(
+          "points of " + part,
+          () -> OutlinePoints.over(under.get(), plan, units, part, view, 2, true));
     }
     for (Cut cut : plan.cuts().cuts().stream().limit(MOST_CUTS).toList()) {
       all.put(

@@ -313,6 +313,16 @@ class PointOutlineTest {
   }
 
   @Test
+  void noPointIsDraggedOutOfTheWorld() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    Drag drag =
+        Drag.of(plan, new Grip.OutlinePoint(DrawnPart.BODY, 5, Grip.Hold.POINT), 3e5, 0)
+            .orElseThrow();
+    assertThat(drag.design()).isEqualTo(plan.build().design());
+    assertThat(drag.words().in(Units.MM)).contains("far outside any body");
+  }
+
+  @Test
   void whatIsNoLongerThereIsSaid() {
     Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
     Grip gone = new Grip.OutlinePoint(DrawnPart.BODY, 55, Grip.Hold.AFTER);

@@ -5,6 +5,7 @@ import static roughcut.desktop.words.Words.say;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -68,7 +69,7 @@ public final class OutlineEditor extends VBox {
         e ->
             PointOutline.of(plan(), part)
                 .ifPresent(
-                    o -> make(say("drawing the outline by its points"), ".points", o.begun())));
+                    o -> make(say("drawing the outline by its points"), ".points", o::begun)));
     many.setWrapText(true);
     many.getStyleClass().add("panel-text");
     along = place(".point.along", say("Along"), Point::x, true);
@@ -186,12 +187,12 @@ public final class OutlineEditor extends VBox {
     outline()
         .ifPresent(
             o -> {
-              make(words, ".point", o.with(change.apply(o.chain())));
+              make(words, ".point", () -> o.with(change.apply(o.chain())));
             });
   }
 
-  private void make(String words, String merge, Design design) {
-    session.make(words, id + merge, b -> b.withDesign(design));
+  private void make(String words, String merge, Supplier<Design> design) {
+    session.make(words, id + merge, b -> b.withDesign(design.get()));
     session.history().settle();
     changed.run();
   }
