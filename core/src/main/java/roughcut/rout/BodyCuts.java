@@ -317,7 +317,7 @@ public record BodyCuts(
                   o -> o.corners().stream().anyMatch(builder.surface.edge().shape()::contains))) {
         builder.addProblem(
             cut.changedBy().get(0),
-            Message.of(Text.of("The {cut} is outside the body outline.", cut.words()))
+            Message.of(Text.of("The cut for the {cut} is outside the body outline.", cut.words()))
                 .fix(Text.of("Move it onto the body.")),
             at);
       }

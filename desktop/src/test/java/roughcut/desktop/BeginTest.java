@@ -20,6 +20,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
 import roughcut.design.Handedness;
+import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.file.BuildFile;
@@ -147,16 +148,20 @@ class BeginTest extends WindowTest {
     robot.push(KeyCode.CONTROL, KeyCode.N);
     settle();
     robot.write("Plover", 0);
-    robot.push(KeyCode.TAB);
-    for (int i = 0; i < 4; i++) {
-      robot.push(KeyCode.DOWN); // past the guitars
-      settle();
-    }
+    tabTo("new.kind");
+    downTo("new.kind", "Four-string bass"); // past the guitars
     assertThat(find(robot, "new.scale", javafx.scene.control.TextField.class).getText())
         .as("the bass's usual scale")
         .isEqualTo("864");
-    robot.push(KeyCode.TAB).push(KeyCode.DOWN);
-    robot.push(KeyCode.TAB).push(KeyCode.CONTROL, KeyCode.A).write("34 in", 0);
+    tabTo("new.hand");
+    downTo("new.hand", "left-handed");
+    tabTo("new.scale");
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("34 in", 0);
+    until(
+        () ->
+            find(robot, "new.scale", javafx.scene.control.TextField.class)
+                .getText()
+                .equals("34 in"));
     robot.push(KeyCode.ENTER);
     until(() -> own().all().size() == 1);
     ShopWindow mine = opened("Plover");
@@ -169,6 +174,28 @@ class BeginTest extends WindowTest {
     assertThat(mine.workspace().isDemo()).isFalse();
     assertThat(mine.workspace().session().shop().get().boards()).as("none of the demo's").isEmpty();
     hide(mine);
+  }
+
+  /** One Tab leads there. */
+  private void tabTo(String id) {
+    Node from = stage.getScene().getFocusOwner();
+    robot.push(KeyCode.TAB);
+    until(() -> stage.getScene().getFocusOwner() != from);
+    assertThat(ControlNames.of(stage.getScene().getFocusOwner())).isEqualTo(id);
+  }
+
+  /** Down the list until that is chosen. */
+  private void downTo(String box, String words) {
+    javafx.scene.control.ComboBox<?> combo = find(robot, box, javafx.scene.control.ComboBox.class);
+    for (int i = 0; i < combo.getItems().size() && !shown(combo).equals(words); i++) {
+      robot.push(KeyCode.DOWN);
+      settle();
+    }
+    assertThat(shown(combo)).isEqualTo(words);
+  }
+
+  private static <T> String shown(javafx.scene.control.ComboBox<T> combo) {
+    return combo.getConverter().toString(combo.getValue());
   }
 
   /** In inches the usual scale is shown rounded; begun as it stands it is the usual one. */

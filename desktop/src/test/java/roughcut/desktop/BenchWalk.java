@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,6 +15,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
 import roughcut.bench.Bench;
 import roughcut.bench.Operation;
 import roughcut.bench.Verdict;
@@ -109,23 +113,40 @@ abstract class BenchWalk extends WindowTest {
   void measured(FxRobot robot, double value) {
     robot.push(KeyCode.M);
     settle();
+    int before = log().readings().size();
+    String said = machine("machine.message");
     robot.write(Double.toString(Math.round(value * 100) / 100.0), 0).push(KeyCode.ENTER);
+    seen(() -> log().readings().size() > before || !machine("machine.message").equals(said));
+  }
+
+  /** What comes of keys that were pressed may come later than they; it need not come at all. */
+  private static void seen(Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(6, TimeUnit.SECONDS, condition);
+    } catch (TimeoutException e) {
+      // the walk goes on, and says itself what is missing
+    }
     settle();
+  }
+
+  private boolean asks(String words) {
+    return machine("machine.hold").startsWith(words);
   }
 
   /** D, and once more where what can't be put back is asked with its figures. */
   void ticked(FxRobot robot, String id) {
     robot.push(KeyCode.D);
-    settle();
-    if (machine("machine.hold").startsWith("Why")) {
+    String sizes = "Mark it done with these sizes?";
+    seen(() -> log().isDone(id) || asks("Why") || asks(sizes));
+    if (asks("Why")) {
       // A neck too thin, wood to get: whatever is done all the same asks why.
       robot.write("it is as it is", 0).push(KeyCode.ENTER);
-      settle();
+      seen(() -> log().isDone(id) || asks(sizes));
     }
     if (!log().isDone(id)) {
-      assertThat(machine("machine.hold")).as(id).startsWith("Mark it done with these sizes?");
+      assertThat(machine("machine.hold")).as(id).startsWith(sizes);
       robot.push(KeyCode.D);
-      settle();
+      seen(() -> log().isDone(id));
     }
     assertThat(log().isDone(id)).as(id).isTrue();
   }

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.demo.Demo;
+import roughcut.design.Decisions;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.session.OwnShop;
 import roughcut.desktop.session.Preferences;
@@ -177,9 +178,18 @@ class OwnWorkTest extends WindowTest {
   @Test
   void takingTheOthersChangesIsUndone() throws Exception {
     BuildFile.Opened other = BuildFile.open(heron);
-    other.file().save(other.build().withName("Theirs"));
-    type(robot, "head.length", "195");
+    // Both at once: a window that looks between them takes theirs in, and there is no choice.
+    show(
+        () -> {
+          saved(other.file(), other.build().withName("Theirs"));
+          session()
+              .make(
+                  "length",
+                  "head.length",
+                  b -> b.withDesign(Decisions.HEAD_LENGTH.with(b.design(), 195)));
+        });
     until(() -> window.workspace().state().get().saving() == Autosave.Saving.CHANGED_ON_DISK);
+    until(() -> there("notice"));
     press("Dismiss");
     assertThat(robot.lookup((Node n) -> ControlNames.is(n, "notice")).query().isVisible())
         .isFalse();
@@ -190,6 +200,14 @@ class OwnWorkTest extends WindowTest {
     undo();
     assertThat(session().build().get().design().numbers().get("head.length")).isEqualTo(195);
     until(() -> BuildFile.open(heron).build().name().equals("Heron"));
+  }
+
+  private static void saved(BuildFile file, Build build) {
+    try {
+      file.save(build);
+    } catch (FileException e) {
+      throw new AssertionError(e);
+    }
   }
 
   /** Two windows at one bench: an operation marked there, a reading taken here, both kept. */

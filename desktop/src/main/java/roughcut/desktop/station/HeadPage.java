@@ -16,6 +16,7 @@ import roughcut.design.ShelfGroup;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.OutlineEditor;
 import roughcut.desktop.control.OutlineImport;
+import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.ShelfRow;
 import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
@@ -29,6 +30,7 @@ import roughcut.measure.Units;
 import roughcut.measure.Value;
 import roughcut.neck.NeckKeys;
 import roughcut.neck.TunerLayout;
+import roughcut.plan.HeadStart;
 import roughcut.plan.Plan;
 import roughcut.strings.NutWork;
 
@@ -40,6 +42,8 @@ final class HeadPage extends PlainPage {
   private final FactTable bench = new FactTable();
   private final OutlineImport drawing;
   private final OutlineEditor points;
+  private final PickField<HeadStart> starts =
+      new PickField<>("head.outline.start", say("Start from"), s -> say(s.label()), this::start);
 
   HeadPage(StationContext context, PagedStation station) {
     this.context = context;
@@ -71,6 +75,7 @@ final class HeadPage extends PlainPage {
     return new Panel(context)
         .node(turner(station))
         .heading(say("Decisions"))
+        .node(starts)
         .decisions(
             Decisions.HEAD_LENGTH,
             Decisions.HEAD_WIDTH,
@@ -126,6 +131,8 @@ final class HeadPage extends PlainPage {
   void showLower(Plan plan, Units units) {
     drawing.show(plan.build().design());
     points.show();
+    boolean own = plan.build().design().drawn(DrawnPart.HEAD).isEmpty();
+    starts.show(List.of(HeadStart.values()), own ? HeadStart.LEAF : null);
     TunerLayout layout = plan.details().tuners();
     tuners
         .begin()
@@ -155,6 +162,17 @@ final class HeadPage extends PlainPage {
     }
     tuners.end();
     bench(plan, layout, units);
+  }
+
+  private void start(HeadStart start) {
+    Plan plan = context.session().plan().get();
+    context
+        .session()
+        .make(
+            say("a headstock: {shape}", say(start.label())),
+            "head.outline.start",
+            b -> b.withDesign(start.in(plan)));
+    context.session().history().settle();
   }
 
   private static List<NumberDecision> posts(Design design) {
