@@ -72,7 +72,7 @@ class HeadStartTest {
         for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
           assertThat(tuner.edge().value())
               .as(name + " tuner " + tuner.string())
-              .isBetween(edge - plan.given(NeckDecisions.TUNER_BUSHING) / 2 - 1.5, edge + 4.0);
+              .isBetween(edge - plan.given(NeckDecisions.TUNER_BUSHING) / 2 - 2.5, edge + 4.0);
           assertThat(Math.abs(tuner.sideAngle().value())).isLessThan(0.01);
         }
         assertThat(plan.build().design().numbers().get(NeckDecisions.TUNERS_TREBLE.id()))

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -143,6 +144,34 @@ class OutlineEditorTest extends WindowTest {
     robot.moveTo(screen(on.x(), on.y() / 2)).doubleClickOn(MouseButton.PRIMARY);
     settle();
     assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
+  }
+
+  /** Down an open list by keys, one after the other: it is the last that is begun from. */
+  @Test
+  void aHeadstockIsBegunFromAShape() {
+    page(3, "Head");
+    click("head.outline.start");
+    robot.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.DOWN);
+    settle();
+    assertThat(design().drawn(DrawnPart.HEAD)).as("nothing while it is gone through").isEmpty();
+    robot.push(KeyCode.ENTER);
+    until(() -> design().drawn(DrawnPart.HEAD).isPresent());
+    assertThat(plan().given(roughcut.design.NeckDecisions.TUNERS_TREBLE)).isZero();
+    assertThat(picked("head.outline.start")).isEqualTo("in line");
+    pick("head.outline.start", "paddle");
+    assertThat(picked("head.outline.start")).isEqualTo("paddle");
+    dragHandle("head.3.point", -5, 4);
+    assertThat(find(robot, "head.outline.start", ComboBox.class).getValue())
+        .as("no longer the shape that it was begun from")
+        .isNull();
+    pick("head.outline.start", "leaf");
+    assertThat(design().drawn(DrawnPart.HEAD)).isEmpty();
+  }
+
+  @SuppressWarnings("unchecked")
+  private String picked(String id) {
+    ComboBox<Object> box = find(robot, id, ComboBox.class);
+    return box.getConverter().toString(box.getValue());
   }
 
   /** For a left hand the drawing is turned over: what is dragged follows the mouse. */

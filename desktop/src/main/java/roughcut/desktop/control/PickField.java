@@ -21,6 +21,7 @@ public final class PickField<T> extends HBox {
   private final Function<T, String> words;
   private List<String> said = List.of();
   private boolean showing;
+  private boolean pending;
 
   /**
    * Makes a field.
@@ -62,10 +63,25 @@ public final class PickField<T> extends HBox {
         .addListener(
             (p, was, is) -> {
               LazyTooltip.on(box, is == null ? called : words.apply(is));
-              if (!showing && is != null) {
+              if (showing || is == null) {
+                return;
+              }
+              // A list that is open is still being gone through; what comes of a choice may change
+              // it.
+              if (box.isShowing()) {
+                pending = true;
+              } else {
                 picked.accept(is);
               }
             });
+    box.setOnHidden(
+        e -> {
+          T last = box.getValue();
+          if (pending && last != null) {
+            pending = false;
+            picked.accept(last);
+          }
+        });
     getChildren().addAll(label, space, box);
   }
 
@@ -83,6 +99,7 @@ public final class PickField<T> extends HBox {
   /** Shows the things there are, and the chosen one; null for none. */
   public void show(List<T> things, T chosen) {
     showing = true;
+    pending = false;
     // A thing that is called otherwise is still the same thing, and has to be written anew.
     List<String> next = things.stream().map(words).toList();
     if (!box.getItems().equals(things)) {

@@ -4,9 +4,11 @@ import static roughcut.desktop.words.Words.say;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DrawnOutline;
 import roughcut.design.DrawnPart;
 import roughcut.design.HeadShapes;
 import roughcut.design.NeckDecisions;
@@ -42,6 +44,11 @@ final class HeadPage extends PlainPage {
   private final FactTable bench = new FactTable();
   private final OutlineImport drawing;
   private final OutlineEditor points;
+
+  /** The shape that was begun from last, and the outline that came of it. */
+  private HeadStart begunFrom = HeadStart.LEAF;
+
+  private Optional<DrawnOutline> begun = Optional.empty();
   private final PickField<HeadStart> starts =
       new PickField<>("head.outline.start", say("Start from"), s -> say(s.label()), this::start);
 
@@ -131,8 +138,10 @@ final class HeadPage extends PlainPage {
   void showLower(Plan plan, Units units) {
     drawing.show(plan.build().design());
     points.show();
-    boolean own = plan.build().design().drawn(DrawnPart.HEAD).isEmpty();
-    starts.show(List.of(HeadStart.values()), own ? HeadStart.LEAF : null);
+    Optional<DrawnOutline> drawn = plan.build().design().drawn(DrawnPart.HEAD);
+    starts.show(
+        List.of(HeadStart.values()),
+        drawn.isEmpty() ? HeadStart.LEAF : drawn.equals(begun) ? begunFrom : null);
     TunerLayout layout = plan.details().tuners();
     tuners
         .begin()
@@ -171,7 +180,12 @@ final class HeadPage extends PlainPage {
         .make(
             say("a headstock: {shape}", say(start.label())),
             "head.outline.start",
-            b -> b.withDesign(start.in(plan)));
+            b -> {
+              Design next = start.in(plan);
+              begunFrom = start;
+              begun = next.drawn(DrawnPart.HEAD);
+              return b.withDesign(next);
+            });
     context.session().history().settle();
   }
 
