@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.measure.InvalidValue;
 
 /** A headstock's outline that was drawn elsewhere, as decisions. */
 public final class HeadShapes {
@@ -44,14 +45,18 @@ public final class HeadShapes {
     return OutlinePlacing.without(design, PLACING).withDrawn(DrawnPart.HEAD, Optional.empty());
   }
 
-  /** The design with a headstock drawn where it lies: the break line at x = 0, its tip before. */
+  /**
+   * The design with a headstock drawn where it lies: the break line at x = 0, its tip before.
+   *
+   * @throws InvalidValue where it is larger or smaller than a headstock may be: it isn't stretched
+   */
   public static Design redrawn(Design design, DrawnOutline drawn) {
     Outline outline = new Outline(drawn.path());
     Bounds b = outline.bounds();
     Design next = plain(design).withDrawn(DrawnPart.HEAD, Optional.of(drawn));
-    next = Decisions.HEAD_LENGTH.with(next, within(Decisions.HEAD_LENGTH, b.width()));
-    next = Decisions.HEAD_WIDTH.with(next, within(Decisions.HEAD_WIDTH, b.height()));
-    return OutlinePlacing.put(NeckDecisions.HEAD_OUTLINE_ASIDE, next, middle(outline));
+    next = Decisions.HEAD_LENGTH.with(next, shown(b.width()));
+    next = Decisions.HEAD_WIDTH.with(next, shown(b.height()));
+    return NeckDecisions.HEAD_OUTLINE_ASIDE.with(next, middle(outline));
   }
 
   /** Where the middle of the end at the nut lies across, from where its sides run on to. */
@@ -75,8 +80,11 @@ public final class HeadShapes {
   }
 
   private static double within(NumberDecision decision, double size) {
-    // Two decimals are finer than anybody saws, and can be read in a field.
-    double shown = Math.round(size * 100) / 100.0;
-    return Math.max(decision.least(), Math.min(decision.most(), shown));
+    return Math.max(decision.least(), Math.min(decision.most(), shown(size)));
+  }
+
+  /** Two decimals are finer than anybody saws, and can be read in a field. */
+  private static double shown(double size) {
+    return Math.round(size * 100) / 100.0;
   }
 }

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
+import roughcut.measure.InvalidValue;
 
 /** How a body's outline that was drawn lies on the instrument, as decisions. */
 public final class OutlinePlacing {
@@ -22,13 +23,14 @@ public final class OutlinePlacing {
    * The design with a body drawn where it lies: x from the nut line, y to the treble side, mm.
    *
    * @param edge where the body's edge at the neck is, mm from the nut line
+   * @throws InvalidValue where no body may lie
    */
   public static Design body(Design design, DrawnOutline drawn, double edge) {
     Outline outline = new Outline(drawn.path());
     Bounds b = outline.bounds();
     Design next = without(design, PLACING).withDrawn(DrawnPart.BODY, Optional.of(drawn));
-    next = put(SurfaceDecisions.OUTLINE_ASIDE, next, (b.low() + b.high()) / 2);
-    return put(SurfaceDecisions.OUTLINE_ALONG, next, begins(outline, b) - edge);
+    next = SurfaceDecisions.OUTLINE_ASIDE.with(next, (b.low() + b.high()) / 2);
+    return SurfaceDecisions.OUTLINE_ALONG.with(next, begins(outline, b) - edge);
   }
 
   /** Where its edge towards the neck is, half way between its two sides. */
@@ -46,10 +48,5 @@ public final class OutlinePlacing {
     TreeMap<String, String> choices = new TreeMap<>(design.choices());
     choices.keySet().removeAll(decisions);
     return design.withNumbers(numbers).withChoices(choices);
-  }
-
-  /** As near as the decision may be to it. */
-  static Design put(NumberDecision decision, Design design, double value) {
-    return decision.with(design, Math.max(decision.least(), Math.min(decision.most(), value)));
   }
 }

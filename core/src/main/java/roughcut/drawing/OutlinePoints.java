@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.design.DrawnPart;
 import roughcut.geometry.Chain;
+import roughcut.geometry.CurvatureComb;
 import roughcut.geometry.Line;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
@@ -81,7 +82,7 @@ public final class OutlinePoints {
 
   private static void comb(Sketch sketch, Chain chain) {
     int side = Path.of(chain.segments(), chain.closed()).directedArea() > 0 ? 1 : -1;
-    for (List<Line> stretch : chain.comb(side, TOOTH, LONGEST)) {
+    for (List<Line> stretch : CurvatureComb.of(chain, side, TOOTH, LONGEST)) {
       for (Line tooth : stretch) {
         sketch.line(Role.NOTE, tooth.a().x(), tooth.a().y(), tooth.b().x(), tooth.b().y());
       }

@@ -22,16 +22,6 @@ public record Chain(List<Segment> segments, boolean closed) {
   /** A new arc rises so much, as a share of its chord. */
   private static final double RISE = 0.1;
 
-  /** In so many places a stretch is looked at for crossings, each found to the last bit. */
-  private static final int LOOKS = 24;
-
-  private static final int HALVINGS = 60;
-
-  /** Teeth stand so far apart, mm; no more of them on a stretch. */
-  private static final double TOOTH = 4;
-
-  private static final int TEETH = 40;
-
   /** Points stay so far apart, mm. */
   public static final double APART = 0.5;
 
@@ -139,7 +129,7 @@ public record Chain(List<Segment> segments, boolean closed) {
       Optional<Cubic> beyond = other.flatMap(i -> Pulls.of(next.get(i)));
       if (beyond.isPresent()) {
         Cubic b = beyond.get();
-        Point turned = opposite(to, on, on.distance(forward ? b.c() : b.b()));
+        Point turned = on.beyond(to, on.distance(forward ? b.c() : b.b()));
         next.set(
             other.get(),
             forward
@@ -149,7 +139,7 @@ public record Chain(List<Segment> segments, boolean closed) {
         // Along a straight line or an arc there is one way only.
         Point way = next.get(other.get()).way(forward ? 1 : 0);
         Point along = forward ? on.plus(-way.x(), -way.y()) : on.plus(way.x(), way.y());
-        Point turned = opposite(along, on, on.distance(to));
+        Point turned = on.beyond(along, on.distance(to));
         next.set(
             own.get(),
             forward
@@ -158,14 +148,6 @@ public record Chain(List<Segment> segments, boolean closed) {
       }
     }
     return new Chain(next, closed);
-  }
-
-  /** The place beyond a point, seen from another, so far away. */
-  private static Point opposite(Point from, Point through, double far) {
-    double way = from.distance(through);
-    return way < Precision.NEAR
-        ? through
-        : through.plus((through.x() - from.x()) / way * far, (through.y() - from.y()) / way * far);
   }
 
   /** With another point on it; the line is as it was. */
@@ -214,11 +196,10 @@ public record Chain(List<Segment> segments, boolean closed) {
         in.straight() != out.straight()
             ? in.straight() ? in.way(1) : out.way(0)
             : new Point(out.end().x() - in.start().x(), out.end().y() - in.start().y());
-    double long0 = Math.hypot(way.x(), way.y());
-    if (long0 < Precision.NEAR) {
+    if (Math.hypot(way.x(), way.y()) < Precision.NEAR) {
       return this;
     }
-    Point unit = new Point(way.x() / long0, way.y() / long0);
+    Point unit = way.unit();
     boolean both = in.straight() == out.straight();
     if (both || !in.straight()) {
       Cubic c = Pulls.made(in);
@@ -298,121 +279,12 @@ public record Chain(List<Segment> segments, boolean closed) {
    * @return empty where it doesn't cross that line just once or, closed, twice
    */
   public Optional<Chain> mirrored(int side) {
-    List<Place> crossings = crossings();
-    if (crossings.size() != (closed ? 2 : 1)) {
-      return Optional.empty();
-    }
-    Chain cut = this;
-    List<Integer> at = new ArrayList<>();
-    for (int i = crossings.size() - 1; i >= 0; i--) {
-      Place place = crossings.get(i);
-      int point = place.stretch();
-      if (place.t() >= 1) {
-        point = (point + 1) % Math.max(1, cut.points());
-      } else if (place.t() > 0) {
-        cut = cut.added(point, place.t());
-        at.replaceAll(n -> n + 1);
-        point++;
-      }
-      at.add(0, point);
-    }
-    List<Segment> kept = new ArrayList<>();
-    int count = cut.segments.size();
-    int from = closed ? at.get(0) : 0;
-    int to = closed ? at.get(1) : at.get(0);
-    boolean first = half(cut, from, to) * side > 0;
-    int begin = first ? from : to;
-    int end = first ? to : closed ? from + count : count;
-    for (int i = begin; i < end; i++) {
-      kept.add(cut.segments.get(i % count));
-    }
-    Chain half = new Chain(kept, false);
-    List<Segment> other = half.reversed().through(Similarity.turningOver()).segments();
-    // An open one begins where it began, at its own side.
-    boolean before = !closed && !first;
-    List<Segment> all = new ArrayList<>(before ? other : kept);
-    all.addAll(before ? kept : other);
-    return Optional.of(new Chain(all, closed));
-  }
-
-  /** Which side the stretches from one point to another lie on, by their middles. */
-  private static double half(Chain cut, int from, int to) {
-    double sum = 0;
-    for (int i = from; i < to; i++) {
-      sum += cut.segments.get(i).at(0.5).y();
-    }
-    return sum;
-  }
-
-  /** Where it goes over the line y = 0, in its order. */
-  private List<Place> crossings() {
-    List<Place> all = new ArrayList<>();
-    for (int i = 0; i < segments.size(); i++) {
-      Segment segment = segments.get(i);
-      for (int j = 0; j < LOOKS; j++) {
-        double lo = (double) j / LOOKS;
-        double hi = (j + 1.0) / LOOKS;
-        double below = segment.at(lo).y();
-        double above = segment.at(hi).y();
-        if (below == 0 || below * above >= 0) {
-          if (below == 0 && (i > 0 || j > 0 || closed) && opposite(i, j)) {
-            all.add(new Place(i, lo, 0));
-          }
-          continue;
-        }
-        for (int k = 0; k < HALVINGS; k++) {
-          double middle = (lo + hi) / 2;
-          boolean same = segment.at(middle).y() * below > 0;
-          lo = same ? middle : lo;
-          hi = same ? hi : middle;
-        }
-        all.add(new Place(i, lo, 0));
-      }
-    }
-    return all;
-  }
-
-  /** Whether it comes from one side and goes on to the other where a look lies on the line. */
-  private boolean opposite(int stretch, int look) {
-    Segment own = segments.get(stretch);
-    Segment last = segments.get((stretch + segments.size() - 1) % segments.size());
-    double before = look > 0 ? own.at((look - 1.0) / LOOKS).y() : last.at(1 - 1.0 / LOOKS).y();
-    return before * own.at((look + 1.0) / LOOKS).y() < 0;
+    return MirroredChain.of(this, side);
   }
 
   /** With its curves laid through the same points as evenly as can be; corners stay corners. */
   public Chain fair() {
     return new Chain(FairCurve.of(this), closed);
-  }
-
-  /**
-   * How tightly it bends, as teeth that stand on it outwards where it bulges and inwards where it
-   * is hollow: a fair line's teeth grow and shrink without a jump.
-   *
-   * @param side on which a bend to the left stands: 1 for the right, as round an anticlockwise line
-   * @param size length of a tooth where it bends round a radius of 1 mm, mm²
-   * @param longest a tooth, mm
-   */
-  public List<List<Line>> comb(int side, double size, double longest) {
-    List<List<Line>> all = new ArrayList<>();
-    for (Segment segment : segments) {
-      int teeth = (int) Math.max(2, Math.min(TEETH, segment.length() / TOOTH));
-      List<Line> stretch = new ArrayList<>();
-      for (int i = 0; i <= teeth; i++) {
-        double t = (double) i / teeth;
-        Point on = segment.at(t);
-        Point way = segment.way(t);
-        double speed = Math.hypot(way.x(), way.y());
-        double bend = segment.curvature(t);
-        if (speed < Precision.NEAR || Double.isNaN(bend)) {
-          continue; // where pulls lie on their point it has no way of its own
-        }
-        double long0 = side * Math.max(-longest, Math.min(longest, size * bend));
-        stretch.add(new Line(on, on.plus(way.y() / speed * long0, -way.x() / speed * long0)));
-      }
-      all.add(stretch);
-    }
-    return all;
   }
 
   /**

@@ -25,8 +25,8 @@ final class CubicFit {
   private CubicFit(Segment one, Segment two) {
     a = one.start();
     d = two.end();
-    u = unit(one.way(0), 1);
-    v = unit(two.way(1), -1);
+    u = one.way(0).unit();
+    v = two.way(1).unit();
   }
 
   static Cubic of(Segment one, Segment two) {
@@ -39,13 +39,8 @@ final class CubicFit {
     return new CubicFit(one, two).near(places);
   }
 
-  private static Point unit(Point way, double sign) {
-    double length = Math.max(Precision.NEAR, Math.hypot(way.x(), way.y()));
-    return new Point(sign * way.x() / length, sign * way.y() / length);
-  }
-
   private Cubic curve(double p, double q) {
-    return new Cubic(a, a.plus(u.x() * p, u.y() * p), d.plus(v.x() * q, v.y() * q), d);
+    return new Cubic(a, a.plus(u.x() * p, u.y() * p), d.plus(-v.x() * q, -v.y() * q), d);
   }
 
   private static double off(Cubic curve, List<Point> places) {
@@ -78,14 +73,13 @@ final class CubicFit {
     double vr = 0;
     for (Point place : places) {
       double t = curve.nearest(place);
-      Point way = curve.way(t);
-      double long0 = Math.max(Precision.NEAR, Math.hypot(way.x(), way.y()));
-      double nx = -way.y() / long0;
-      double ny = way.x() / long0;
+      Point way = curve.way(t).unit();
+      double nx = -way.y();
+      double ny = way.x();
       Point on = curve.at(t);
       double rest = (place.x() - on.x()) * nx + (place.y() - on.y()) * ny;
       double byP = 3 * (1 - t) * (1 - t) * t * (u.x() * nx + u.y() * ny);
-      double byQ = 3 * (1 - t) * t * t * (v.x() * nx + v.y() * ny);
+      double byQ = -3 * (1 - t) * t * t * (v.x() * nx + v.y() * ny);
       uu += byP * byP;
       uv += byP * byQ;
       vv += byQ * byQ;

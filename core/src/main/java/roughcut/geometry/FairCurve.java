@@ -98,15 +98,10 @@ final class FairCurve {
       ends[before] = m;
       begins[after] = m;
     } else if (curved[after]) {
-      begins[after] = unit(segments.get(before).way(1));
+      begins[after] = segments.get(before).way(1).unit();
     } else if (curved[before]) {
-      ends[before] = unit(segments.get(after).way(0));
+      ends[before] = segments.get(after).way(0).unit();
     }
-  }
-
-  private static Point unit(Point way) {
-    double length = Math.max(Precision.NEAR, Math.hypot(way.x(), way.y()));
-    return new Point(way.x() / length, way.y() / length);
   }
 
   private List<Segment> made() {

@@ -1,5 +1,7 @@
 package roughcut.geometry;
 
+import roughcut.measure.Precision;
+
 /**
  * A place on a plane, mm. Which plane is said where it is used: x along with y across, or x along
  * with z up.
@@ -35,6 +37,18 @@ public record Point(double x, double y) {
     double square = dx * dx + dy * dy;
     double t = square == 0 ? 0 : ((x - a.x) * dx + (y - a.y) * dy) / square;
     return Math.max(0, Math.min(1, t));
+  }
+
+  /** This as a way, made 1 long; as it is where it leads nowhere. */
+  public Point unit() {
+    double length = Math.sqrt(x * x + y * y);
+    return length < Precision.NEAR ? this : new Point(x / length, y / length);
+  }
+
+  /** So far beyond this, seen from another place; less than 0 towards it. */
+  public Point beyond(Point from, double far) {
+    Point way = new Point(x - from.x, y - from.y).unit();
+    return plus(way.x * far, way.y * far);
   }
 
   /** The point at the share {@code t} of the way to the other: 0 here, 1 there. */

@@ -35,8 +35,8 @@ public enum HeadStart {
 
   private static final double AFTER = 16;
 
-  /** From the last post to the tip, mm. */
-  private static final double TIP = 22;
+  /** From the end of the straight edge to the tip, mm. */
+  private static final double TIP = 7;
 
   private static final double THIRD = 1 / 3.0;
 
@@ -55,20 +55,18 @@ public enum HeadStart {
     Design design = plan.build().design();
     return switch (this) {
       case LEAF -> HeadShapes.plain(design);
-      case PADDLE -> drawn(plan, design, sides(plan, 0.84, 1));
-      case TAPERED -> drawn(plan, design, sides(plan, 1, 0.6));
-      case IN_LINE -> {
-        yield drawn(plan, tuned(plan, 0), inLine(plan));
-      }
+      case PADDLE -> drawn(design, sides(plan, 0.84, 1));
+      case TAPERED -> drawn(design, sides(plan, 1, 0.6));
+      case IN_LINE -> drawn(tuned(plan, 0), inLine(plan));
       case IN_LINE_REVERSED -> {
         // Turned round, so that it still begins at the bass side.
         Chain other = inLine(plan).through(Similarity.turningOver()).reversed();
-        yield drawn(plan, tuned(plan, design.strings().size()), other);
+        yield drawn(tuned(plan, design.strings().size()), other);
       }
     };
   }
 
-  private static Design drawn(Plan plan, Design design, Chain along) {
+  private static Design drawn(Design design, Chain along) {
     Chain seen = along.through(Similarity.endForEnd());
     return new PointOutline(DrawnPart.HEAD, seen, true, design, 0).with(seen);
   }
@@ -103,11 +101,11 @@ public enum HeadStart {
     List<Segment> bass =
         List.of(
             new Cubic(
-                from, new Point(0.08 * length, -nut), beyond(wide, corner, 0.07 * length), wide),
+                from, new Point(0.08 * length, -nut), wide.beyond(corner, 0.07 * length), wide),
             new Line(wide, corner),
             new Cubic(
                 corner,
-                beyond(corner, wide, 0.02 * length),
+                corner.beyond(wide, 0.02 * length),
                 new Point(length, corner.y() + 0.02 * length),
                 round),
             new Line(round, new Point(length, 0)));
@@ -115,12 +113,6 @@ public enum HeadStart {
     List<Segment> all = new ArrayList<>(bass);
     all.addAll(side.reversed().through(Similarity.turningOver()).segments());
     return new Chain(all, false);
-  }
-
-  /** The place so far beyond a point, seen from another: what pulls a curve into a straight. */
-  private static Point beyond(Point point, Point from, double far) {
-    double way = point.distance(from);
-    return point.plus((point.x() - from.x()) / way * far, (point.y() - from.y()) / way * far);
   }
 
   /** Where a string that runs straight on lies beside its post. */
@@ -141,7 +133,7 @@ public enum HeadStart {
     double uy = (last.y() - first.y()) / length;
     Point b = first.plus(uy * edge - ux * BEFORE, -ux * edge - uy * BEFORE);
     Point c = last.plus(uy * edge + ux * AFTER, -ux * edge + uy * AFTER);
-    double tip = Math.max(last.x() + TIP, c.x() + TIP * THIRD);
+    double tip = c.x() + TIP;
     Point a = new Point(0, -nut);
     Point d = new Point(tip, c.y() + edge * 0.8);
     Point e = last.plus(edge * 0.6, edge * 1.3);
@@ -151,15 +143,15 @@ public enum HeadStart {
     double run = (f.x() - g.x()) * THIRD;
     return new Chain(
         List.of(
-            new Cubic(a, new Point(b.x() * 0.4, -nut), beyond(b, c, b.x() * 0.4), b),
+            new Cubic(a, new Point(b.x() * 0.4, -nut), b.beyond(c, b.x() * 0.4), b),
             new Line(b, c),
-            new Cubic(c, beyond(c, b, bend), new Point(tip, d.y() - bend), d),
+            new Cubic(c, c.beyond(b, bend), new Point(tip, d.y() - bend), d),
             new Cubic(
                 d,
                 new Point(tip, d.y() + (e.y() - d.y()) * 0.6),
-                beyond(e, f, (tip - e.x()) * 0.6),
+                e.beyond(f, (tip - e.x()) * 0.6),
                 e),
-            new Cubic(e, beyond(e, f, -run * 0.8), new Point(f.x() + run * 0.8, f.y() + 1), f),
+            new Cubic(e, e.beyond(f, -run * 0.8), new Point(f.x() + run * 0.8, f.y() + 1), f),
             new Cubic(f, new Point(f.x() - run, f.y() - 1.25), new Point(run, nut), g)),
         false);
   }

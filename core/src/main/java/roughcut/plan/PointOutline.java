@@ -3,7 +3,7 @@ package roughcut.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
 import roughcut.design.DrawnPart;
@@ -24,6 +24,8 @@ import roughcut.measure.Text;
  * drawn so, its placing taken into it: whatever turned, sized or shifted it before is 0 after.
  *
  * @param ends whether its first and last points stay on the line where the neck begins
+ * @param design that has it
+ * @param edge where the body's edge at the neck lies, mm from the nut line; 0 for a headstock
  */
 public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design design, double edge) {
   /** An outline of more points is no drawing to work on point by point. */
@@ -34,9 +36,14 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
 
   private static final double ROUND = 100;
 
-  /** The outline of a part, its own curve too; empty where it has too many points to be seen. */
-  public static Optional<PointOutline> of(Plan plan, DrawnPart part) {
-    Design design = plan.build().design();
+  /**
+   * The outline of a part; its own curve, too, as it was decided: what was measured is no wish.
+   *
+   * @return empty where it has too many points to be seen
+   */
+  public static Optional<PointOutline> of(Plan asked, DrawnPart part) {
+    Design design = asked.build().design();
+    Plan plan = design.drawn(part).isPresent() ? asked : asked.asDrawn().orElse(asked);
     PointOutline outline =
         switch (part) {
           case BODY ->
@@ -111,6 +118,39 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return moved(point, along(along), across);
   }
 
+  /** With a point put so far along, as it is told; across it stays. */
+  public Chain putAlong(int point, double along) {
+    return moved(point, along(along), chain.at(point).y());
+  }
+
+  /** With a point put so far across; along it stays. */
+  public Chain putAcross(int point, double across) {
+    return moved(point, chain.at(point).x(), across);
+  }
+
+  /**
+   * Both sides as one of them is.
+   *
+   * @param side −1 for bass, 1 for treble
+   * @throws InvalidValue where no side can be told from the other, or its points would be too many
+   */
+  public Chain mirrored(int side) {
+    Chain alike =
+        chain
+            .mirrored(side)
+            .orElseThrow(
+                () ->
+                    new InvalidValue(
+                        Text.of(
+                            "an outline has two sides only where it crosses the centre line "
+                                + "once at each end")));
+    if (alike.points() > MOST) {
+      throw new InvalidValue(
+          Text.of("both sides would have {count} points, more than {most}", alike.points(), MOST));
+    }
+    return alike;
+  }
+
   /** Two decimals are finer than a saw. */
   private Chain moved(int point, double x, double y) {
     Point was = chain.at(point);
@@ -140,8 +180,8 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return switch (grip.hold()) {
       case POINT -> {
         Point was = chain.at(point);
-        double x = snapped(point, Point::x, was.x() + dx);
-        double y = snapped(point, Point::y, was.y() + dy);
+        double x = snapped(point, Point::x, was.x() + dx, false);
+        double y = snapped(point, Point::y, was.y() + dy, true);
         Chain next = moved(point, x, Math.abs(y) < SNAP ? 0 : y);
         Point is = next.at(point);
         yield drag(
@@ -178,13 +218,17 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return Text.of("moving a point of the outline");
   }
 
-  /** Into line with another point, or with the mirror image of one. */
-  private double snapped(int point, Function<Point, Double> place, double value) {
+  /**
+   * Into line with another point.
+   *
+   * @param images with the mirror images of others, too
+   */
+  private double snapped(int point, ToDoubleFunction<Point> place, double value, boolean images) {
     double best = value;
     double nearest = SNAP;
     for (int i = 0; i < chain.points(); i++) {
-      double at = place.apply(chain.at(i));
-      for (double line : new double[] {at, -at}) {
+      double at = place.applyAsDouble(chain.at(i));
+      for (double line : images ? new double[] {at, -at} : new double[] {at}) {
         if (i != point && Math.abs(line - value) < nearest) {
           nearest = Math.abs(line - value);
           best = line;

@@ -334,7 +334,7 @@ class ChainTest {
   /** Round a circle of radius 100 all teeth are alike, outwards; a straight side has none. */
   @Test
   void teethTellHowTightlyItBends() {
-    List<List<Line>> teeth = MIXED.comb(1, 1200, 40);
+    List<List<Line>> teeth = CurvatureComb.of(MIXED, 1, 1200, 40);
     for (Line tooth : teeth.get(0)) {
       assertThat(tooth.length()).isCloseTo(12, within(1e-9));
       assertThat(tooth.b().distance(new Point(0, 0))).as("outwards").isCloseTo(112, within(1e-9));

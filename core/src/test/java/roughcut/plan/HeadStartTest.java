@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import roughcut.clearance.ClearanceKind;
 import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnPart;
@@ -14,6 +15,7 @@ import roughcut.design.Handedness;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.neck.TunerLayout;
 import roughcut.record.Build;
 import roughcut.start.InstrumentKind;
@@ -75,6 +77,25 @@ class HeadStartTest {
               .isBetween(edge - plan.given(NeckDecisions.TUNER_BUSHING) / 2 - 2.5, edge + 4.0);
           assertThat(Math.abs(tuner.sideAngle().value())).isLessThan(0.01);
         }
+        double last =
+            plan.details().tuners().tuners().stream()
+                .mapToDouble(t -> t.x().value())
+                .max()
+                .orElseThrow();
+        double body = plan.given(NeckDecisions.TUNER_BODY) / 2;
+        Outline face = plan.headFace().outline();
+        assertThat(face.bounds().right() - last).as(name + ", tip").isGreaterThan(edge + 2);
+        List<Segment> straight =
+            PointOutline.drawn(plan, DrawnPart.HEAD).orElseThrow().chain().segments().stream()
+                .filter(Segment::straight)
+                .toList();
+        assertThat(straight).hasSize(1);
+        double far = Math.min(straight.get(0).start().x(), straight.get(0).end().x());
+        assertThat(-far).as(name + ", beside the last tuner's body").isGreaterThan(last + body);
+        assertThat(plan.clearances().stream().filter(c -> c.kind() == ClearanceKind.TUNER_BODY))
+            .as(name)
+            .isNotEmpty()
+            .allMatch(c -> c.left().value() >= 5);
         assertThat(plan.build().design().numbers().get(NeckDecisions.TUNERS_TREBLE.id()))
             .isEqualTo(start == HeadStart.IN_LINE ? 0.0 : (double) build.design().strings().size());
       }

@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
@@ -27,8 +28,10 @@ import roughcut.geometry.Chain;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
+import roughcut.measure.InvalidValue;
 import roughcut.measure.Units;
 import roughcut.record.Build;
+import roughcut.record.Reading;
 
 /** A body and a headstock drawn point by point: what is moved moves, and nothing else. */
 class PointOutlineTest {
@@ -90,6 +93,27 @@ class PointOutlineTest {
         }
       }
     }
+  }
+
+  /** A nut and a body edge that were measured otherwise don't become what is decided. */
+  @Test
+  void whatWasMeasuredIsNotDrawnAsAWish() {
+    Build build = Demo.builds(TODAY).get(0).asDesigned();
+    Build measured =
+        build
+            .withReading(Reading.of("nut.width", 41.5, TODAY))
+            .withReading(Reading.of("joint.x", 440, TODAY));
+    Plan built = Plan.of(measured, Demo.shop());
+    assertThat(built.given(Decisions.NUT_WIDTH)).isEqualTo(41.5);
+    for (DrawnPart part : DrawnPart.values()) {
+      Plan drawn = Plan.of(build, Demo.shop());
+      assertThat(PointOutline.of(built, part).orElseThrow().begun())
+          .isEqualTo(PointOutline.of(drawn, part).orElseThrow().begun());
+    }
+    // Worked on it moves with what was measured: the body lies at its true edge.
+    Design begun = PointOutline.of(built, DrawnPart.BODY).orElseThrow().begun();
+    Plan there = Plan.of(measured.withDesign(begun), Demo.shop());
+    assertThat(points(there, DrawnPart.BODY).chain().at(0).x()).isCloseTo(440, within(0.01));
   }
 
   private static Plan begun(Build build, DrawnPart part) {
@@ -239,13 +263,112 @@ class PointOutlineTest {
     }
   }
 
+  /** A number typed for one way leaves the other as it was, to the last bit. */
+  @Test
+  void oneNumberMovesAPointOneWay() {
+    for (DrawnPart part : DrawnPart.values()) {
+      PointOutline outline = points(begun(Demo.builds(TODAY).get(0), part), part);
+      Point was = outline.chain().at(2);
+      Point along = outline.putAlong(2, outline.place(2).x() + 3).at(2);
+      assertThat(along.y()).isCloseTo(was.y(), within(0.005));
+      assertThat(Math.abs(along.x() - was.x())).isCloseTo(3, within(0.01));
+      Point across = outline.putAcross(2, was.y() + 2).at(2);
+      assertThat(across.x()).isCloseTo(was.x(), within(0.005));
+      assertThat(across.y() - was.y()).isCloseTo(2, within(0.01));
+    }
+  }
+
+  /** A headstock that no headstock may be as long as is refused, never squeezed to fit. */
+  @Test
+  void whatIsTooLargeIsRefusedAndNotSqueezed() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.HEAD);
+    Grip tip = new Grip.OutlinePoint(DrawnPart.HEAD, 3, Grip.Hold.POINT);
+    Drag tooFar = Drag.of(plan, tip, -300, 0).orElseThrow();
+    assertThat(tooFar.design()).isEqualTo(plan.build().design());
+    assertThat(tooFar.words().in(Units.MM)).contains("Headstock length").contains("400");
+    Plan body = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    Grip side = new Grip.OutlinePoint(DrawnPart.BODY, 6, Grip.Hold.POINT);
+    assertThat(Drag.of(body, side, 0, -900).orElseThrow().design())
+        .isEqualTo(body.build().design());
+  }
+
+  /** The neck's line stays one straight side; no cutter is said to be stopped by it. */
+  @Test
+  void aMirroredBodyHasItsNeckLineWhole() {
+    for (Build build : Demo.builds(TODAY)) {
+      PointOutline outline = points(begun(build, DrawnPart.BODY), DrawnPart.BODY);
+      Plan alike = plan(build, outline.with(outline.mirrored(-1)));
+      Chain chain = points(alike, DrawnPart.BODY).chain();
+      assertThat(chain.points() % 2).as("the end's point and as many on each side").isOne();
+      assertThat(alike.body().outline().hollows().in(Units.MM))
+          .as(build.name())
+          .doesNotContain("sharp");
+      PointOutline again = points(alike, DrawnPart.BODY);
+      assertThat(again.mirrored(1).points())
+          .as("once more changes nothing")
+          .isEqualTo(chain.points());
+      for (int i = 0; i < chain.points(); i++) {
+        Point p = chain.at(i);
+        assertThat(chain.nearest(new Point(p.x(), -p.y())).distance()).isLessThan(0.02);
+      }
+    }
+  }
+
+  @Test
+  void whatHasNoTwoSidesIsSaid() {
+    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    Plan aside =
+        plan(plan.build(), SurfaceDecisions.OUTLINE_ASIDE.with(plan.build().design(), 280));
+    assertThatThrownBy(() -> points(aside, DrawnPart.BODY).mirrored(-1))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("centre line");
+    Chain many = points(plan, DrawnPart.BODY).chain();
+    while (many.points() < PointOutline.MOST) {
+      many = many.added(2, 0.5);
+    }
+    PointOutline full =
+        points(plan(plan.build(), points(plan, DrawnPart.BODY).with(many)), DrawnPart.BODY);
+    assertThatThrownBy(() -> full.mirrored(-1))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("more than 60");
+  }
+
+  /** What a part is offered as its stretches is what it then has. */
+  @Test
+  void aStretchIsTheKindThatWasChosen() {
+    for (DrawnPart part : DrawnPart.values()) {
+      Build build = Demo.builds(TODAY).get(0);
+      PointOutline outline = points(begun(build, part), part);
+      for (StretchKind kind : StretchKind.of(part)) {
+        Plan plan = plan(build, outline.with(kind.in(outline.chain(), 2)));
+        assertThat(StretchKind.of(points(plan, part).chain().segments().get(2)))
+            .as(part + " " + kind)
+            .isEqualTo(kind);
+      }
+    }
+  }
+
   /** Near the centre line, another point's line or its mirror image, it snaps. */
   @Test
   void pointsSnapIntoLine() {
-    Plan plan = begun(Demo.builds(TODAY).get(0), DrawnPart.BODY);
+    Build build = Demo.builds(TODAY).get(0);
+    PointOutline even = points(begun(build, DrawnPart.BODY), DrawnPart.BODY);
+    double free = 60;
+    for (int i = 0; i < even.chain().points(); i++) {
+      if (i != 13 && Math.abs(Math.abs(even.chain().at(i).y()) - free) < 3) {
+        free++;
+        i = -1;
+      }
+    }
+    Design moved = even.with(even.putAcross(13, free));
+    Plan plan = plan(build, moved);
     PointOutline body = points(plan, DrawnPart.BODY);
     Point on = body.chain().at(5);
-    Point other = body.chain().at(9);
+    Chain chain = body.chain();
+    Point other = chain.at(13);
+    for (int i = 0; i < chain.points(); i++) {
+      assertThat(Math.abs(chain.at(i).y() + other.y())).as("nothing opposite").isGreaterThan(2);
+    }
     Drag drag =
         Drag.of(
                 plan,

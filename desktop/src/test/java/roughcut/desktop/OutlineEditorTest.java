@@ -104,6 +104,9 @@ class OutlineEditorTest extends WindowTest {
     }
     assertThat(text("head.outline.point.which")).isEqualTo("Point 6 of 7");
     type(robot, "head.outline.point.across", "44");
+    assertThat(chain(DrawnPart.HEAD).at(5).distance(new Point(-49.95, 44)))
+        .as("it stays as far along")
+        .isLessThan(0.01);
     type(robot, "head.outline.point.along", "2 1/2 in");
     assertThat(chain(DrawnPart.HEAD).at(5).distance(new Point(-63.5, 44))).isLessThan(0.01);
     assertThat(Decisions.HEAD_WIDTH.in(session().build().get().design()))

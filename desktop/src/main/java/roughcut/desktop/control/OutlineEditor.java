@@ -5,6 +5,7 @@ import static roughcut.desktop.words.Words.say;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
@@ -37,7 +38,7 @@ public final class OutlineEditor extends VBox {
   private final DrawnPart part;
   private final String id;
   private final Runnable changed;
-  private final Button begin = new Button(say("Edit point by point"));
+  private final Button begin;
   private final Label many = new Label();
   private final Label which = new Label();
   private final VBox editing = new VBox(6);
@@ -63,8 +64,7 @@ public final class OutlineEditor extends VBox {
     this.part = part;
     this.id = id;
     this.changed = changed;
-    ControlNames.set(begin, id + ".points");
-    begin.getStyleClass().add("text-button");
+    begin = button(".points", say("Edit point by point"));
     begin.setOnAction(
         e ->
             PointOutline.of(plan(), part)
@@ -72,8 +72,8 @@ public final class OutlineEditor extends VBox {
                     o -> make(say("drawing the outline by its points"), ".points", o::begun)));
     many.setWrapText(true);
     many.getStyleClass().add("panel-text");
-    along = place(".point.along", say("Along"), Point::x, true);
-    across = place(".point.across", say("Across"), Point::y, false);
+    along = place(".point.along", say("Along"), Point::x, (o, to) -> o.putAlong(chosen(o), to));
+    across = place(".point.across", say("Across"), Point::y, (o, to) -> o.putAcross(chosen(o), to));
     corner =
         new PickField<>(
             id + ".point.corner",
@@ -93,12 +93,12 @@ public final class OutlineEditor extends VBox {
     remove =
         button(
             ".point.remove", say("Remove point"), say("removing a point"), c -> c.removed(chosen));
-    Button bass =
-        button(
-            ".point.mirror",
-            say("Mirror the bass side"),
-            say("both sides alike"),
-            c -> c.mirrored(-1).orElse(c));
+    Button bass = button(".point.mirror", say("Mirror the bass side"));
+    bass.setOnAction(
+        e ->
+            outline()
+                .ifPresent(
+                    o -> make(say("both sides alike"), ".point", () -> o.with(o.mirrored(-1)))));
     Button fair =
         button(".point.fair", say("Even out the curve"), say("evening out the curve"), Chain::fair);
     Region space = new Region();
@@ -132,7 +132,10 @@ public final class OutlineEditor extends VBox {
   }
 
   private EntryField place(
-      String name, String called, ToDoubleFunction<Point> place, boolean isAlong) {
+      String name,
+      String called,
+      ToDoubleFunction<Point> place,
+      BiFunction<PointOutline, Double, Chain> put) {
     return new EntryField(
         id + name,
         called,
@@ -145,13 +148,10 @@ public final class OutlineEditor extends VBox {
                 .orElse(OptionalDouble.empty()),
         to -> {
           PointOutline o = outline().orElseThrow();
-          Point was = o.chain().at(chosen(o));
-          double x = isAlong ? to.orElseThrow() : was.x();
-          double y = isAlong ? was.y() : to.orElseThrow();
           return session.edit(
               say("moving a point of the outline"),
               id + name,
-              b -> b.withDesign(o.with(o.put(chosen(o), x, y))));
+              b -> b.withDesign(o.with(put.apply(o, to.orElseThrow()))));
         });
   }
 
@@ -160,11 +160,16 @@ public final class OutlineEditor extends VBox {
   }
 
   private Button button(String name, String words, String undone, UnaryOperator<Chain> change) {
+    Button button = button(name, words);
+    button.setOnAction(e -> change(undone, change));
+    return button;
+  }
+
+  private Button button(String name, String words) {
     Button button = new Button(words);
     ControlNames.set(button, id + name);
     button.getStyleClass().add("text-button");
     button.setMinWidth(USE_PREF_SIZE);
-    button.setOnAction(e -> change(undone, change));
     return button;
   }
 
@@ -184,11 +189,7 @@ public final class OutlineEditor extends VBox {
   }
 
   private void change(String words, UnaryOperator<Chain> change) {
-    outline()
-        .ifPresent(
-            o -> {
-              make(words, ".point", () -> o.with(change.apply(o.chain())));
-            });
+    outline().ifPresent(o -> make(words, ".point", () -> o.with(change.apply(o.chain()))));
   }
 
   private void make(String words, String merge, Supplier<Design> design) {
