@@ -46,7 +46,7 @@ final class HeadProblems extends Problems {
                     "The headstock outline crosses itself {along} from the break line.",
                     mm(at.x())))
             .why(Text.of("A bearing can't follow such a template."))
-            .fix(Text.of("Mend it in the drawing and import it again.")));
+            .fix(Text.of("Move its points there apart, or mend the drawing and import it again.")));
   }
 
   /** The neck goes on into the head: both are as wide at the nut. */

@@ -37,13 +37,12 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
   private static final double ROUND = 100;
 
   /**
-   * The outline of a part; its own curve, too, as it was decided: what was measured is no wish.
+   * The outline of a part as it lies in the plan; its own curve, too.
    *
    * @return empty where it has too many points to be seen
    */
-  public static Optional<PointOutline> of(Plan asked, DrawnPart part) {
-    Design design = asked.build().design();
-    Plan plan = design.drawn(part).isPresent() ? asked : asked.asDrawn().orElse(asked);
+  public static Optional<PointOutline> of(Plan plan, DrawnPart part) {
+    Design design = plan.build().design();
     PointOutline outline =
         switch (part) {
           case BODY ->

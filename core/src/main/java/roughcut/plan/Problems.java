@@ -48,7 +48,9 @@ abstract class Problems {
                       outline.source(),
                       mm(outline.open())))
               .why(Text.of("A straight line closes it for now."))
-              .fix(Text.of("Close it in the drawing and import it again.")));
+              .fix(
+                  Text.of(
+                      "Close it in the drawing and import it again, or edit it point by point.")));
     }
   }
 
