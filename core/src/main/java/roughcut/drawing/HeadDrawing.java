@@ -187,7 +187,7 @@ public final class HeadDrawing {
 
   /** Posts from the break, one row to each side. */
   private void dimensions() {
-    double high = plan.headFace().outline().bounds().high() + 8;
+    double high = plan.headFace().outline().bounds().high() + 12;
     TunerLayout.Tuner nearest = null;
     TunerLayout.Tuner furthest = null;
     for (TunerLayout.Tuner tuner : layout.tuners()) {
