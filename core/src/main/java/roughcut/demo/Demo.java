@@ -106,8 +106,10 @@ public final class Demo {
     numbers.put("rod.length", 455.0);
     numbers.put("saw.kerf", 3.0);
     numbers.put("saw.allowance", 0.5);
-    numbers.put("body.length", 392.0);
-    numbers.put("body.lower-width", 336.0);
+    numbers.put("scarf.planing", 0.5);
+    numbers.put("clamp.owned", 12.0);
+    body(numbers, 404, 262, 216, 312);
+    horns(numbers, 66, 52, 14);
     numbers.put("body.thickness", 42.0);
     numbers.put("body.top-thickness", 0.0);
     numbers.put("body.accent", 0.0);
@@ -165,8 +167,10 @@ public final class Demo {
     numbers.put("heel.end", 610.0);
     numbers.put("heel.thickness", 24.0);
     numbers.put("rod.length", 500.0);
-    numbers.put("body.length", 420.0);
-    numbers.put("body.blank-length", 520.0);
+    numbers.put("scarf.planing", 0.5);
+    body(numbers, 432, 288, 232, 326);
+    horns(numbers, 104, 34, 30);
+    numbers.put("body.blank-length", 560.0);
     numbers.put("body.thickness", 42.0);
     numbers.put("body.top-thickness", 5.0);
     numbers.put("body.accent", 0.0);
@@ -178,6 +182,8 @@ public final class Demo {
                     Map.of(
                         "scarf.school", "seam-across-head",
                         "neck.fixing", "glued-in",
+                        "board.neck.plum", "plum-3",
+                        "glue.kind", "epoxy",
                         "body.species", "lime",
                         "body.top-species", "larch",
                         "strings.kind", "bass",
@@ -193,21 +199,17 @@ public final class Demo {
   }
 
   /**
-   * Six strings, 628 scale, a carved pear top over lime, a bridge that pivots on springs, three
-   * pickups and a lever switch, bolts into inserts: drawn, and nothing cut yet.
+   * Six strings, 628 scale, a carved pear top over alder, one deep cutaway, a bridge that pivots on
+   * springs, three pickups and a lever switch, bolts into inserts: drawn, and nothing cut yet.
    */
   public static Build avocet() {
     Map<String, Double> numbers = new HashMap<>();
     numbers.put("scale.length", 628.0);
     numbers.put("saddle.height", 13.0);
-    numbers.put("body.length", 410.0);
-    numbers.put("body.upper-width", 286.0);
-    numbers.put("body.waist-width", 236.0);
-    numbers.put("body.lower-width", 330.0);
-    numbers.put("body.horn-bass", 62.0);
-    numbers.put("body.horn-treble", 38.0);
-    numbers.put("body.slant", 18.0);
-    numbers.put("body.blank-length", 470.0);
+    numbers.put("scarf.planing", 0.5);
+    body(numbers, 408, 270, 236, 340);
+    horns(numbers, 8, 46, 6);
+    numbers.put("body.blank-length", 500.0);
     numbers.put("body.thickness", 46.0);
     numbers.put("body.top-thickness", 14.0);
     numbers.put("body.accent", 0.0);
@@ -219,12 +221,27 @@ public final class Demo {
                     Map.of(
                         "bridge.kind", "pivoting",
                         "bolt.kind", "inserts",
-                        "body.species", "lime",
+                        "glue.kind", "epoxy",
+                        "body.species", "red-alder",
                         "body.top-species", "pear"),
                     heronStrings(),
                     heronStack())
                 .withNeckSteps(
                     List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 98)))));
+  }
+
+  private static void body(
+      Map<String, Double> numbers, double length, double upper, double waist, double lower) {
+    numbers.put("body.length", length);
+    numbers.put("body.upper-width", upper);
+    numbers.put("body.waist-width", waist);
+    numbers.put("body.lower-width", lower);
+  }
+
+  private static void horns(Map<String, Double> numbers, double bass, double treble, double slant) {
+    numbers.put("body.horn-bass", bass);
+    numbers.put("body.horn-treble", treble);
+    numbers.put("body.slant", slant);
   }
 
   private static List<StringSpec> bitternStrings() {

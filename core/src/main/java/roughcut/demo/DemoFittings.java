@@ -63,6 +63,7 @@ final class DemoFittings {
     place(numbers, "control.voice", 786, 96);
     numbers.put("jack.output.round", 66.0);
     numbers.put("jack.output.turn", -12.0);
+    numbers.put("channel.bridge-wire.aside", 14.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 47.0);
     numbers.put("arm.depth", 12.0);
@@ -116,7 +117,7 @@ final class DemoFittings {
     numbers.put("strap.end.round", 50.0);
     place(numbers, "relief.horn-bore", 560, -92);
     numbers.put("relief.horn-bore.diameter", 35.0);
-    numbers.put("body.mass-target", 2280.0);
+    numbers.put("body.mass-target", 2500.0);
     numbers.put("hardware.other-mass", 780.0);
     Map<String, String> choices = new HashMap<>(design.choices());
     choices.put("cavity.controls.face", "top");

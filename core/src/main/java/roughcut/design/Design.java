@@ -1,7 +1,6 @@
 package roughcut.design;
 
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +29,7 @@ import roughcut.shop.StringSpec;
  * @param smallParts what offcuts are kept for
  * @param fittings what is fitted into the body
  * @param order what the maker does earlier or later than usual, in the order of deciding it
- * @param outlines those that were drawn elsewhere, by what they are of; what has none is shaped
+ * @param outlines those that were drawn, by the ids of what they are of; what has none is shaped
  *     here
  */
 public record Design(
@@ -44,7 +43,7 @@ public record Design(
     List<SmallPart> smallParts,
     List<Fitting> fittings,
     List<OrderChange> order,
-    Map<DrawnPart, DrawnOutline> outlines) {
+    Map<String, DrawnOutline> outlines) {
   public static final int MOST_STRINGS = 18;
   public static final int MOST_FITTINGS = 120;
 
@@ -58,7 +57,7 @@ public record Design(
     smallParts = List.copyOf(smallParts);
     fittings = List.copyOf(fittings);
     order = List.copyOf(order);
-    outlines = outlines.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(outlines));
+    outlines = kept(outlines);
     if (strings.isEmpty() || strings.size() > MOST_STRINGS) {
       throw new InvalidValue(
           Text.of(
@@ -86,12 +85,13 @@ public record Design(
         : Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(map)));
   }
 
-  /** The same that tells which numbers and choices it is asked for. */
+  /** The same that tells which numbers, choices and outlines it is asked for. */
   public Design asking(QuestionListener questions) {
     return with(
         c -> {
           c.numbers = new RecordingMap<>(numbers, questions);
           c.choices = new RecordingMap<>(choices, questions);
+          c.outlines = new RecordingMap<>(outlines, questions);
         });
   }
 
@@ -245,9 +245,9 @@ public record Design(
     return with(c -> c.fittings = next);
   }
 
-  /** The outline of a part that was drawn elsewhere; empty while it is shaped here. */
+  /** The outline of a part that was drawn; empty while it is shaped here. */
   public Optional<DrawnOutline> drawn(DrawnPart part) {
-    return Optional.ofNullable(outlines.get(part));
+    return Optional.ofNullable(outlines.get(part.id()));
   }
 
   /** The body's outline that was drawn elsewhere. */
@@ -255,12 +255,11 @@ public record Design(
     return drawn(DrawnPart.BODY);
   }
 
-  /** This design with a part's outline drawn elsewhere, or with the one shaped here again. */
+  /** This design with a part's outline drawn, or with the one shaped here again. */
   public Design withDrawn(DrawnPart part, Optional<DrawnOutline> next) {
-    Map<DrawnPart, DrawnOutline> all = new EnumMap<>(DrawnPart.class);
-    all.putAll(outlines);
-    all.remove(part);
-    next.ifPresent(d -> all.put(part, d));
+    Map<String, DrawnOutline> all = new TreeMap<>(outlines);
+    all.remove(part.id());
+    next.ifPresent(d -> all.put(part.id(), d));
     return with(c -> c.outlines = all);
   }
 
@@ -311,7 +310,10 @@ public record Design(
             .filter(f -> !f.name().equals(name))
             .map(f -> f.withWith(f.with().stream().filter(w -> !w.equals(name)).toList()))
             .toList();
-    return withNumbers(left).withChoices(ways).withFittings(next);
+    Design without = withNumbers(left).withChoices(ways).withFittings(next);
+    return DrawnPart.of(gone.get())
+        .map(p -> without.withDrawn(p, Optional.empty()))
+        .orElse(without);
   }
 
   /**
@@ -385,7 +387,7 @@ public record Design(
     private List<SmallPart> smallParts;
     private List<Fitting> fittings;
     private List<OrderChange> order;
-    private Map<DrawnPart, DrawnOutline> outlines;
+    private Map<String, DrawnOutline> outlines;
 
     Copy(Design of) {
       numbers = of.numbers;

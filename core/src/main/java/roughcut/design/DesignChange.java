@@ -10,8 +10,8 @@ public final class DesignChange {
   private DesignChange() {}
 
   /**
-   * Ids of the numbers and choices that two designs have otherwise; nothing where more than these
-   * differs that a plan is made from.
+   * Ids of the numbers, choices and outlines that two designs have otherwise; nothing where more
+   * than these differs that a plan is made from.
    */
   public static Optional<Set<String>> between(Design before, Design now) {
     if (!parts(before, now)) {
@@ -20,6 +20,7 @@ public final class DesignChange {
     Set<String> ids = new HashSet<>();
     differing(before.numbers(), now.numbers(), ids);
     differing(before.choices(), now.choices(), ids);
+    differing(before.outlines(), now.outlines(), ids);
     return Optional.of(ids);
   }
 
@@ -31,8 +32,7 @@ public final class DesignChange {
         && before.bodyStack().equals(now.bodyStack())
         && before.placements().equals(now.placements())
         && before.smallParts().equals(now.smallParts())
-        && before.fittings().equals(now.fittings())
-        && before.outlines().equals(now.outlines());
+        && before.fittings().equals(now.fittings());
   }
 
   private static <V> void differing(Map<String, V> before, Map<String, V> now, Set<String> ids) {

@@ -85,6 +85,27 @@ public final class FittingDecisions {
         (design, value) -> design.withNumber(id, value));
   }
 
+  /** Whether a cavity has controls in it, which it follows unless its outline is drawn. */
+  public static boolean holds(Design design, Fitting cavity) {
+    return cavity.with().stream().anyMatch(w -> design.fitting(w).isPresent());
+  }
+
+  /**
+   * Whether a number of a fitting counts for nothing in a design: a cavity round its controls has
+   * no place and size of its own, one that is drawn no sizes.
+   */
+  public static boolean idle(Design design, Fitting fitting, String key) {
+    return switch (fitting.type()) {
+      case CAVITY ->
+          DrawnPart.of(fitting).flatMap(design::drawn).isPresent()
+              ? List.of("length", "width", "wall").contains(key)
+              : holds(design, fitting)
+                  ? List.of("x", "y", "length", "width").contains(key)
+                  : key.equals("wall");
+      case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> false;
+    };
+  }
+
   /**
    * A number of a fitting by its key.
    *

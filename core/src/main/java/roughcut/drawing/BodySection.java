@@ -31,6 +31,9 @@ import roughcut.shop.Species;
  */
 public final class BodySection {
 
+  /** Less between two openings is broken out: how thin it is is told by the clearances, mm. */
+  private static final double SLIVER = 0.2;
+
   /** Wood left of more than so much isn't worth a number here, mm. */
   private static final double PLENTY = 0.8;
 
@@ -351,6 +354,6 @@ public final class BodySection {
         }
       }
     }
-    return way * (end - floor) > NO_WOOD ? Optional.of(new Left(s, floor, end)) : Optional.empty();
+    return way * (end - floor) > SLIVER ? Optional.of(new Left(s, floor, end)) : Optional.empty();
   }
 }

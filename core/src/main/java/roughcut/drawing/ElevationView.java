@@ -2,6 +2,7 @@ package roughcut.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -93,9 +94,8 @@ final class ElevationView {
       sketch.wood(finished, species);
     } else {
       // The turned offcut's grain runs along the head; the shaft's and the heel's along the neck.
-      finished.difference(headSide()).forEach(piece -> sketch.wood(piece, species));
-      finished
-          .intersection(headSide())
+      seen(finished.difference(headSide())).forEach(piece -> sketch.wood(piece, species));
+      seen(finished.intersection(headSide()))
           .forEach(piece -> sketch.wood(piece, species, head.angle().value()));
     }
     missing();
@@ -103,6 +103,11 @@ final class ElevationView {
     plan.scarf().ifPresent(this::seam);
     sketch.outline(Role.OUTLINE, finished);
     veneers();
+  }
+
+  /** Without what two edges along one another leave of no width. */
+  private static Stream<Outline> seen(List<Outline> pieces) {
+    return pieces.stream().filter(p -> p.area() > Precision.SHOWN);
   }
 
   /** In red where the blank doesn't reach the finished back. */

@@ -279,6 +279,6 @@ public final class GlueUpSheet {
             : Text.of(
                 "Glue: {note}. Machine manuals, the data sheet of the glue and local rules come "
                     + "first.",
-                note));
+                Text.of(note)));
   }
 }

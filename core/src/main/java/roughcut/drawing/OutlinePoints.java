@@ -54,6 +54,9 @@ public final class OutlinePoints {
     if (curvature) {
       comb(sketch, chain);
     }
+    if (part.fitted()) {
+      sketch.path(Role.NOTE, true, Path.of(chain.segments(), true).points());
+    }
     if (chosen >= 0 && chosen < chain.points()) {
       Point at = chain.at(chosen);
       sketch.outline(Role.TOUCH, Shapes.circle(at, RING * drawing.bounds().width()));

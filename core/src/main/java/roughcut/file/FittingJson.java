@@ -21,6 +21,13 @@ import roughcut.geometry.Point;
  * is written out under its own key, beside the fitting's name.
  */
 final class FittingJson {
+  /** What the outlines are kept under of what every instrument has. */
+  private static final Map<DrawnPart, String> WHOLE =
+      Map.of(DrawnPart.BODY, "drawnOutline", DrawnPart.HEAD, "drawnHeadstock");
+
+  /** What a fitting's own outline is kept under, beside its name. */
+  private static final String OUTLINE = "outline";
+
   private FittingJson() {}
 
   static void write(ObjectNode root, Design design) {
@@ -43,18 +50,9 @@ final class FittingJson {
       }
       BuildJson.putNumber(
           decided, "rout-depth", FittingDecisions.depth(design, fitting.name()).in(design));
+      DrawnPart.of(fitting).ifPresent(p -> drawn(design.drawn(p), node.putObject(OUTLINE)));
     }
-    for (DrawnPart part : DrawnPart.values()) {
-      drawn(design.drawn(part), root.putObject(name(part)));
-    }
-  }
-
-  /** What a part's outline is kept under. */
-  private static String name(DrawnPart part) {
-    return switch (part) {
-      case BODY -> "drawnOutline";
-      case HEAD -> "drawnHeadstock";
-    };
+    WHOLE.forEach((part, name) -> drawn(design.drawn(part), root.putObject(name)));
   }
 
   private static void drawn(Optional<DrawnOutline> outline, ObjectNode node) {
@@ -87,8 +85,17 @@ final class FittingJson {
               node.path("label").asText("")));
     }
     next = next.withFittings(fittings);
-    for (DrawnPart part : DrawnPart.values()) {
-      next = next.withDrawn(part, drawn(root.path(name(part)), name(part), reader));
+    for (Map.Entry<DrawnPart, String> whole : WHOLE.entrySet()) {
+      String name = whole.getValue();
+      next = next.withDrawn(whole.getKey(), drawn(root.path(name), name, reader));
+    }
+    for (JsonNode node : root.path("fittings")) {
+      Fitting fitting = next.fitting(node.path("name").asText()).orElseThrow();
+      Optional<DrawnPart> part = DrawnPart.of(fitting);
+      if (part.isPresent()) {
+        String where = fitting.name() + ", outline";
+        next = next.withDrawn(part.get(), drawn(node.path(OUTLINE), where, reader));
+      }
     }
     return next;
   }

@@ -255,6 +255,11 @@ public final class Reference {
         .putObject("decided")
         .put("type", "object")
         .put("description", "Its numbers and choices by the last part of their ids.");
+    drawn(
+        fitting,
+        "outline",
+        "Of a cavity: a drawn outline round its place, x towards the bridge, y to the treble side; "
+            + "no corners for none.");
     drawn(properties, "drawnOutline", "A drawn outline of the body; no corners for none.");
     drawn(
         properties,

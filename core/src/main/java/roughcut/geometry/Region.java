@@ -19,6 +19,9 @@ public final class Region {
 
   private static final GeometryFactory FACTORY = new GeometryFactory();
 
+  /** What buffering alone may lose of an area, mm². */
+  private static final double UNREACHED = 0.2;
+
   private final List<Piece> pieces;
   private Geometry geometry;
   private List<Outline> convex;
@@ -112,6 +115,17 @@ public final class Region {
     return Math.abs(by) < Precision.NEAR || isEmpty()
         ? this
         : new Region(OverlayResult.beside(geometry(), edges(), by));
+  }
+
+  /**
+   * What a round cutter reaches of it without leaving it: corners come out as round as the cutter,
+   * and what is narrower stays. A region that the cutter reaches all of is itself.
+   *
+   * @param radius of the cutter, mm
+   */
+  public Region opened(double radius) {
+    Region reached = buffer(-radius).buffer(radius);
+    return area() - reached.area() < UNREACHED ? this : reached;
   }
 
   /** Area without holes, exact along its curves, mm². */

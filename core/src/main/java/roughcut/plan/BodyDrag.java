@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
@@ -129,6 +130,9 @@ final class BodyDrag {
         holds = true;
         design = shifted(plan, design, control, dx, dy);
       }
+    }
+    if (holds && DrawnPart.of(cavity).flatMap(design::drawn).isPresent()) {
+      design = shifted(plan, design, cavity, dx, dy);
     }
     return holds
         ? moved(

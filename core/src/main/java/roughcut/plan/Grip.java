@@ -153,7 +153,7 @@ public sealed interface Grip {
 
     @Override
     public String key() {
-      return (part + "." + number + "." + hold).toLowerCase(Locale.ROOT);
+      return part.key() + "." + number + "." + hold.name().toLowerCase(Locale.ROOT);
     }
 
     @Override

@@ -8,6 +8,7 @@ import roughcut.design.DrawnPart;
 import roughcut.design.NeckDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Message;
+import roughcut.finding.OutlineMessage;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
@@ -41,12 +42,9 @@ final class HeadProblems extends Problems {
   private void crossing(Point at) {
     add(
         NeckDecisions.HEAD_OUTLINE_TURN,
-        Message.of(
-                Text.of(
-                    "The headstock outline crosses itself {along} from the break line.",
-                    mm(at.x())))
-            .why(Text.of("A bearing can't follow such a template."))
-            .fix(Text.of("Move its points there apart, or mend the drawing and import it again.")));
+        OutlineMessage.crossing(
+            Text.of(
+                "The headstock outline crosses itself {along} from the break line.", mm(at.x()))));
   }
 
   /** The neck goes on into the head: both are as wide at the nut. */

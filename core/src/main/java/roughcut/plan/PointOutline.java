@@ -11,6 +11,7 @@ import roughcut.design.HeadShapes;
 import roughcut.design.OutlinePlacing;
 import roughcut.geometry.Chain;
 import roughcut.geometry.Line;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Segment;
@@ -43,20 +44,45 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
    */
   public static Optional<PointOutline> of(Plan plan, DrawnPart part) {
     Design design = plan.build().design();
-    PointOutline outline =
-        switch (part) {
+    Optional<PointOutline> outline =
+        switch (part.kind()) {
           case BODY ->
-              new PointOutline(
-                  part,
-                  new Chain(plan.body().outline().placed().segments(), true),
-                  false,
-                  design,
-                  plan.neck().joint().value());
+              Optional.of(
+                  new PointOutline(
+                      part,
+                      new Chain(plan.body().outline().placed().segments(), true),
+                      false,
+                      design,
+                      plan.neck().joint().value()));
           case HEAD ->
-              new PointOutline(
-                  part, plan.headFace().edge().through(Similarity.endForEnd()), true, design, 0);
+              Optional.of(
+                  new PointOutline(
+                      part,
+                      plan.headFace().edge().through(Similarity.endForEnd()),
+                      true,
+                      design,
+                      0));
+          case CAVITY ->
+              cavity(plan, part)
+                  .map(
+                      p -> new PointOutline(part, new Chain(p.segments(), true), false, design, 0));
         };
-    return outline.chain.points() > MOST ? Optional.empty() : Optional.of(outline);
+    return outline.filter(o -> o.chain.points() <= MOST);
+  }
+
+  /** Where a cavity's drawn line runs in the plan; of one that isn't drawn, where it is cut. */
+  private static Optional<Path> cavity(Plan plan, DrawnPart part) {
+    Design design = plan.build().design();
+    return design
+        .drawn(part)
+        .map(drawn -> drawn.path().through(OutlinePlacing.cavity(design, part)))
+        .or(
+            () ->
+                plan.asDrawn()
+                    .orElse(plan)
+                    .cuts()
+                    .cut(part.name())
+                    .map(c -> c.steps().get(c.steps().size() - 1).line().path()));
   }
 
   /** The outline that is drawn point by point; empty for a part's own curve. */
@@ -66,7 +92,27 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
 
   /** The design with this outline drawn by its points. */
   public Design begun() {
-    return with(chain);
+    return switch (part.kind()) {
+      case BODY, HEAD -> with(chain);
+      case CAVITY -> {
+        Design placed = OutlinePlacing.placed(design, part, new Outline(path()).bounds());
+        yield new PointOutline(part, chain, ends, placed, edge).with(chain);
+      }
+    };
+  }
+
+  private Path path() {
+    return Path.of(chain.segments(), chain.closed());
+  }
+
+  /** The design with a cavity drawn elsewhere, its middle where the cavity's was. */
+  public static Design taken(Plan plan, DrawnPart cavity, DrawnOutline drawn) {
+    Design design = plan.build().design();
+    Design placed =
+        cavity(plan, cavity)
+            .map(line -> OutlinePlacing.placed(design, cavity, new Outline(line).bounds()))
+            .orElse(design);
+    return OutlinePlacing.centred(placed, cavity, drawn);
   }
 
   /** The design with another outline. */
@@ -78,9 +124,10 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     }
     String source = design.drawn(part).map(DrawnOutline::source).orElse("");
     DrawnOutline drawn = DrawnOutline.of(source, Path.of(segments, true));
-    return switch (part) {
+    return switch (part.kind()) {
       case BODY -> OutlinePlacing.body(design, drawn, edge);
       case HEAD -> HeadShapes.redrawn(design, drawn);
+      case CAVITY -> OutlinePlacing.cavity(design, part, drawn);
     };
   }
 

@@ -7,6 +7,7 @@ import roughcut.design.NumberDecision;
 import roughcut.finding.Finding;
 import roughcut.finding.Findings;
 import roughcut.finding.Message;
+import roughcut.finding.OutlineMessage;
 import roughcut.finding.Topic;
 import roughcut.measure.Text;
 import roughcut.record.EffectiveInputs;
@@ -40,17 +41,7 @@ abstract class Problems {
   /** An outline drawn elsewhere whose ends don't meet. */
   final void open(Decision placing, DrawnOutline outline) {
     if (outline.open() > 0) {
-      add(
-          placing,
-          Message.of(
-                  Text.of(
-                      "The path in {source} is open: its ends are {open} apart.",
-                      outline.source(),
-                      mm(outline.open())))
-              .why(Text.of("A straight line closes it for now."))
-              .fix(
-                  Text.of(
-                      "Close it in the drawing and import it again, or edit it point by point.")));
+      add(placing, OutlineMessage.open(outline.source(), outline.open()));
     }
   }
 

@@ -28,8 +28,8 @@ public enum StretchKind {
 
   /** Those that a part can have: a headstock is stretched by its length and width, no arc stays. */
   public static List<StretchKind> of(DrawnPart part) {
-    return switch (part) {
-      case BODY -> List.of(values());
+    return switch (part.kind()) {
+      case BODY, CAVITY -> List.of(values());
       case HEAD -> List.of(STRAIGHT, CURVE);
     };
   }

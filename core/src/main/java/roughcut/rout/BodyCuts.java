@@ -7,16 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.Weights;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
+import roughcut.design.Design;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.NeckJoint;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
+import roughcut.finding.Finding;
 import roughcut.finding.Message;
 import roughcut.finding.Topic;
 import roughcut.fretboard.Slots;
@@ -90,6 +93,18 @@ public record BodyCuts(
     routs = List.copyOf(routs);
     indexHoles = List.copyOf(indexHoles);
     problems = List.copyOf(problems);
+  }
+
+  /** What can't be of a fitting, or else of what it holds or leads to; the first of several. */
+  public Optional<Finding> problem(Design design, Fitting fitting) {
+    Stream<Fitting> held = fitting.with().stream().flatMap(name -> design.fitting(name).stream());
+    return Stream.concat(Stream.of(fitting), held)
+        .flatMap(
+            f ->
+                problems.stream()
+                    .map(CutProblem::finding)
+                    .filter(p -> p.where().startsWith(f.id(""))))
+        .findFirst();
   }
 
   /** What the cuts are worked out from. */

@@ -4,7 +4,6 @@ import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -195,15 +194,15 @@ class BodyStock {
   private static final double AS_DRAWN = 0.02;
 
   /**
-   * Shapes as they will really be cut: by a template whose opening was measured wider or narrower
-   * than drawn they come out so, half of it at each side. What is drawn is kept for the template.
+   * An area as it will really be cut: by a template whose opening was measured wider or narrower
+   * than drawn it comes out so, half of it at each side. What is drawn is kept for the template.
    */
-  List<Outline> asCut(String name, List<Outline> shapes, double corner) {
-    Bounds b = RoutStep.boundsOf(shapes);
+  RoutArea asCut(String name, RoutArea nominal, double corner) {
+    Bounds b = nominal.bounds();
     Optional<Double> opening =
         shop.template(name).filter(Template::routs).flatMap(Template::opening);
     if (opening.isEmpty()) {
-      return shapes;
+      return nominal;
     }
     double bush = inputs.get(RoutDecisions.TEMPLATE_BUSH).value();
     double offset = bush > 0 ? Math.max(0, bush - 2 * corner) : 0;
@@ -240,16 +239,9 @@ class BodyStock {
                 Text.of("found from the rout as planned"),
                 inputs.trackedSoFar())));
     if (Math.abs(off) < AS_DRAWN || off < -Math.min(b.width(), b.height()) / 2) {
-      return shapes;
+      return nominal;
     }
-    List<Outline> cut = new ArrayList<>();
-    for (Outline shape : shapes) {
-      cut.add(
-          off > 0
-              ? shape.buffer(off / 2)
-              : shape.shrink(-off / 2).stream().findFirst().orElse(shape));
-    }
-    return cut;
+    return nominal.buffer(off / 2);
   }
 
   /** The number of that id that was entered before, if one was. */
@@ -289,13 +281,18 @@ class BodyStock {
 
   /** A step over shapes without hollows that together make its outline. */
   RoutStep step(String name, BodyFace face, List<Outline> nominal, Value depth, double corner) {
-    List<Outline> shapes = asCut(name, nominal, corner);
+    return step(name, face, new RoutArea(nominal), depth, corner);
+  }
+
+  /** A step over an area. */
+  RoutStep step(String name, BodyFace face, RoutArea nominal, Value depth, double corner) {
+    RoutArea cut = asCut(name, nominal, corner);
     return new RoutStep(
         name,
-        shapes,
+        cut,
         depth,
-        shapes.stream().map(s -> prism(face, s, depth.value())).toList(),
+        cut.shapes().stream().map(s -> prism(face, s, depth.value())).toList(),
         corner,
-        RoutStep.boundsOf(nominal));
+        nominal);
   }
 }

@@ -7,9 +7,11 @@ import static roughcut.measure.Quantity.LENGTH;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import roughcut.design.BodyFace;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
+import roughcut.geometry.Edge;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
@@ -52,10 +54,9 @@ public record CavityCover(
    * Makes the cover of a cavity that is in the slab already: its screws where they are clear of
    * everything else, the ledge widened round them, their pilots.
    *
-   * @param around the cavity's shapes without hollows, grown by as much as screws stand off the
-   *     wall
+   * @param around the cavity, grown by as much as screws stand off the wall
    */
-  static CavityCover of(CutBuilder builder, Fitting cavity, List<Outline> around) {
+  static CavityCover of(CutBuilder builder, Fitting cavity, RoutArea around) {
     Cut cut = builder.cut(cavity.name()).orElseThrow();
     BodyFace face = FittingDecisions.face(builder.inputs.design(), cavity);
     Value cover = builder.get(cavity, "cover");
@@ -67,7 +68,7 @@ public record CavityCover(
         PlateScrews.places(
             builder,
             builder.memo.block("line round " + cavity.name(), List.of(around), () -> line(around)),
-            around.get(around.size() / 2).centre(),
+            around.middle(),
             (int) builder.value(cavity, "screws"),
             face,
             lies,
@@ -92,13 +93,20 @@ public record CavityCover(
     return new CavityCover(cavity, ledge, builder.value(cavity, "cover-gap"), screws, face);
   }
 
-  /** Corners of shapes that lie on the outside of all of them. */
-  private static List<Point> line(List<Outline> around) {
+  /**
+   * Places round a drawn outline; else corners of shapes that lie on the outside of all of them.
+   */
+  private static List<Point> line(RoutArea around) {
+    if (around.whole().isPresent()) {
+      Edge edge = new Edge(around.whole().get());
+      int places = Math.max(1, (int) (edge.length() / APART));
+      return IntStream.range(0, places).mapToObj(i -> edge.at((double) i / places).at()).toList();
+    }
     List<Point> line = new ArrayList<>();
-    for (Outline shape : around) {
+    for (Outline shape : around.shapes()) {
       for (Point p : shape.corners()) {
         boolean apart = line.isEmpty() || line.get(line.size() - 1).distance(p) >= APART;
-        if (apart && around.stream().noneMatch(o -> o != shape && o.contains(p))) {
+        if (apart && around.shapes().stream().noneMatch(o -> o != shape && o.contains(p))) {
           line.add(p);
         }
       }
@@ -113,9 +121,8 @@ public record CavityCover(
     if (2 * lug <= builder.value(cavity, "ledge") || screws.isEmpty()) {
       return ledge;
     }
-    List<Outline> shapes = new ArrayList<>(ledge.shapes());
-    screws.forEach(p -> shapes.add(Shapes.circle(p, lug)));
-    return builder.step(ledge.name(), face, shapes, ledge.depth(), Math.min(ledge.corner(), lug));
+    RoutArea lugs = ledge.made().and(screws.stream().map(p -> Shapes.circle(p, lug)).toList());
+    return builder.step(ledge.name(), face, lugs, ledge.depth(), Math.min(ledge.corner(), lug));
   }
 
   private static void screws(CutBuilder builder, Fitting cavity, Value cover) {

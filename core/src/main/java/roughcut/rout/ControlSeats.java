@@ -36,6 +36,9 @@ final class ControlSeats {
 
   private static final double KNOB_HEIGHT = 15;
 
+  /** Of a body's own corners, mm. */
+  private static final double SHARP = 1;
+
   /** Screws of a switch go through the top, mm. */
   private static final double SCREW = 3.2;
 
@@ -71,18 +74,33 @@ final class ControlSeats {
         < Precision.TOUCHING;
   }
 
-  /** Its body seen from above with so much room round it. */
-  Outline body(Fitting control, double room) {
+  /** Its body seen from above. */
+  Outline body(Fitting control) {
     double length = builder.value(control, "length");
-    double width = builder.value(control, "width");
     return round(control)
-        ? Shapes.circle(place(control), length / 2 + room)
-        : Shapes.rounded(
-            place(control),
-            width + 2 * room,
-            length + 2 * room,
-            Math.max(1, room),
-            builder.value(control, "angle"));
+        ? Shapes.circle(place(control), length / 2)
+        : sized(control, builder.value(control, "width"), length, SHARP);
+  }
+
+  /**
+   * What has to be cut out for its body to have so much room all round it, by a cutter that leaves
+   * round corners: where these are rounder than the room is wide, a body's own corners want it
+   * wider, by (corner − room) · (1 − 1 / √2).
+   */
+  Outline room(Fitting control, double room, double corner) {
+    double length = builder.value(control, "length");
+    if (round(control)) {
+      return Shapes.circle(place(control), Math.max(corner, length / 2 + room));
+    }
+    double round = Math.max(SHARP, Math.max(corner, room));
+    double wider = 2 * (room + (round - room) * (1 - Math.sqrt(0.5)));
+    double width = builder.value(control, "width");
+    return sized(
+        control, Math.max(2 * round, width + wider), Math.max(2 * round, length + wider), round);
+  }
+
+  private Outline sized(Fitting control, double width, double length, double corner) {
+    return Shapes.rounded(place(control), width, length, corner, builder.value(control, "angle"));
   }
 
   /** A control that hangs in no cavity: its hole to the middle of the wood, so that it is seen. */
@@ -327,7 +345,7 @@ final class ControlSeats {
   }
 
   private void inside(Fitting control, double from, double to) {
-    Outline shape = body(control, 0);
+    Outline shape = body(control);
     builder.add(
         new HardwareSolid(
             control.name(),

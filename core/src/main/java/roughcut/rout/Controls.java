@@ -15,9 +15,7 @@ import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.finding.Message;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
-import roughcut.geometry.Shapes;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
@@ -30,10 +28,12 @@ import roughcut.measure.Value;
 final class Controls {
   private final CutBuilder builder;
   private final ControlSeats seats;
+  private final CavityArea areas;
 
   Controls(CutBuilder builder) {
     this.builder = builder;
     this.seats = new ControlSeats(builder);
+    this.areas = new CavityArea(builder, seats);
   }
 
   /** A control without a cavity; one that has one is cut in with it. */
@@ -86,10 +86,11 @@ final class Controls {
     return all;
   }
 
-  /** The cavity's shapes grown by as much as screws stand off its wall. */
-  private List<Outline> screwRegion(Fitting cavity) {
+  /** The cavity grown by as much as screws stand off its wall. */
+  private RoutArea screwRegion(Fitting cavity) {
     return builder.memo.same(
-        "round " + cavity.name(), shapes(cavity, controlsOf(cavity), builder.value(cavity, "lug")));
+        "round " + cavity.name(),
+        areas.of(cavity, controlsOf(cavity), builder.value(cavity, "lug")));
   }
 
   private Optional<Fitting> cavityOf(Fitting control) {
@@ -116,8 +117,9 @@ final class Controls {
     List<Fitting> controls = controlsOf(cavity);
     BodyFace face = FittingDecisions.face(builder.inputs.design(), cavity);
     double corner = builder.value(cavity, "corner");
-    List<Outline> shapes = shapes(cavity, controls, 0);
-    Point middle = shapes.get(0).centre();
+    RoutArea area = areas.of(cavity, controls, 0);
+    areas.problems(cavity, controls, area);
+    Point middle = area.shapes().get(0).centre();
     Value left = builder.get(cavity, "left");
     double rise = builder.surface.riseAt(middle.x());
     Value risen =
@@ -152,11 +154,11 @@ final class Controls {
           builder.step(
               cavity.name() + "-ledge",
               face,
-              shapes(cavity, controls, ledge),
+              areas.of(cavity, controls, ledge),
               ledgeDepth,
               corner + ledge));
     }
-    steps.add(builder.step(cavity.name(), face, shapes, depth, corner));
+    steps.add(builder.step(cavity.name(), face, area, depth, corner));
     Set<String> joins = new LinkedHashSet<>(cavity.with());
     builder.add(
         new Cut(
@@ -188,7 +190,7 @@ final class Controls {
         SearchedValue.of(
             "cavity." + cavity.name() + ".walls",
             Text.of("Length of its walls"),
-            walls(main),
+            main.outline().path().length(),
             LENGTH,
             Text.of("found by measuring its outline"),
             builder.trackedSoFar());
@@ -203,54 +205,5 @@ final class Controls {
     for (Fitting control : controls) {
       seats.seat(control, cavity, face, floor, depth, cover);
     }
-  }
-
-  /** Length round a step: that of its shapes, less what lies inside the one beside it. */
-  private static double walls(RoutStep step) {
-    double sum = 0;
-    for (Outline shape : step.shapes()) {
-      List<Point> p = shape.corners();
-      for (int i = 0; i < p.size(); i++) {
-        Point middle = p.get(i).towards(p.get((i + 1) % p.size()), 0.5);
-        if (step.shapes().stream().noneMatch(o -> o != shape && o.contains(middle))) {
-          sum += p.get(i).distance(p.get((i + 1) % p.size()));
-        }
-      }
-    }
-    return sum;
-  }
-
-  /**
-   * The cavity's shapes without hollows, grown by so much: a chain of hulls from one control to the
-   * next.
-   */
-  private List<Outline> shapes(Fitting cavity, List<Fitting> controls, double grown) {
-    if (controls.isEmpty()) {
-      return List.of(
-          Shapes.rounded(
-              place(cavity),
-              builder.value(cavity, "width") + 2 * grown,
-              builder.value(cavity, "length") + 2 * grown,
-              builder.value(cavity, "corner") + grown,
-              0));
-    }
-    double room = builder.value(cavity, "wall") + grown;
-    List<Outline> bodies = controls.stream().map(c -> seats.body(c, room)).toList();
-    if (bodies.size() == 1) {
-      return bodies;
-    }
-    List<Outline> chain = new ArrayList<>();
-    for (int i = 1; i < bodies.size(); i++) {
-      Fitting one = controls.get(i - 1);
-      Fitting two = controls.get(i);
-      if (seats.round(one)
-          && seats.round(two)
-          && builder.value(one, "length") == builder.value(two, "length")) {
-        chain.add(Shapes.slot(place(one), place(two), builder.value(one, "length") / 2 + room));
-        continue;
-      }
-      chain.add(Shapes.hullOf(bodies.subList(i - 1, i + 1)));
-    }
-    return chain;
   }
 }

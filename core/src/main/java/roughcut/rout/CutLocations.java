@@ -142,11 +142,11 @@ public final class CutLocations {
       steps.add(
           new RoutStep(
               step.name(),
-              step.shapes().stream().map(s -> s.translate(dx, dy)).toList(),
+              step.made().translate(dx, dy),
               step.depth(),
               step.solids().stream().map(s -> displacement(s, dx, dy)).toList(),
               step.corner(),
-              displacement(step.drawn(), dx, dy)));
+              step.wanted().translate(dx, dy)));
     }
     return cut.as(
         steps,
@@ -160,10 +160,6 @@ public final class CutLocations {
 
   private static Point3 displacement(Point3 p, double dx, double dy) {
     return p.plus(dx, dy, 0);
-  }
-
-  private static Bounds displacement(Bounds b, double dx, double dy) {
-    return new Bounds(b.left() + dx, b.low() + dy, b.right() + dx, b.high() + dy);
   }
 
   /** A floor that leans goes along with its rout. */

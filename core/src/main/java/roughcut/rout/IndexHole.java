@@ -51,6 +51,7 @@ public record IndexHole(Fitting fitting, Point at, Optional<Text> coveredBy) {
   }
 
   private static boolean covers(RoutStep step, Outline hole) {
-    return step.shapes().stream().anyMatch(s -> hole.corners().stream().allMatch(s::contains));
+    return hole.corners().stream()
+        .allMatch(p -> step.shapes().stream().anyMatch(s -> s.contains(p)));
   }
 }

@@ -91,7 +91,8 @@ public record Pocket(
         shape(
             neck, clearance.value(), chiselled ? 0 : bass.value(), chiselled ? 0 : radius.value());
     double tightest = Math.min(radius.value(), bass.value());
-    Outline shape = builder.asCut("pocket", List.of(wanted), tightest).get(0);
+    Outline shape =
+        builder.asCut("pocket", new RoutArea(List.of(wanted)), tightest).shapes().get(0);
     Prism solid =
         new Prism(shape.corners(), 0, Math.max(LEAST, front.value()) + joint.value() * tan, -tan);
     Cut drawn =
@@ -103,11 +104,11 @@ public record Pocket(
             List.of(
                 new RoutStep(
                     "pocket",
-                    List.of(shape),
+                    new RoutArea(List.of(shape)),
                     front.value() >= end.value() ? front : end,
                     List.of(solid),
                     tightest,
-                    wanted.bounds())),
+                    new RoutArea(List.of(wanted)))),
             List.of(),
             Set.of(),
             List.of(

@@ -85,8 +85,7 @@ record RemovedWood(double all, double cap) {
             List.of(new Outline(corners)),
             TableValue.of(RoutKeys.BODY_CAP, thick, Text.of("top and veneer")),
             List.of(solid),
-            0,
-            b);
+            0);
     return new Cut(
         "cap",
         Text.of("top"),

@@ -18,11 +18,11 @@ public final class RoutStep {
   private static final int COARSE = 40;
 
   private final String name;
-  private final List<Outline> shapes;
+  private final RoutArea made;
   private final Value depth;
   private final List<Prism> solids;
   private final double corner;
-  private final Bounds drawn;
+  private final RoutArea drawn;
   private Outline outline;
   private double area = Double.NaN;
 
@@ -30,21 +30,16 @@ public final class RoutStep {
    * Makes a step.
    *
    * @param name of its passes and template
-   * @param shapes without hollows that make it up, seen from above
+   * @param made what it takes, seen from above
    * @param depth at its deepest, from the face that it is cut from
    * @param solids over those shapes
    * @param corner radius of its inside corners, mm
-   * @param drawn the box round it as it is drawn, whatever a worn template makes of it
+   * @param drawn what it takes as it is drawn, whatever a worn template makes of it
    */
   RoutStep(
-      String name,
-      List<Outline> shapes,
-      Value depth,
-      List<Prism> solids,
-      double corner,
-      Bounds drawn) {
+      String name, RoutArea made, Value depth, List<Prism> solids, double corner, RoutArea drawn) {
     this.name = name;
-    this.shapes = List.copyOf(shapes);
+    this.made = made;
     this.depth = depth;
     this.solids = List.copyOf(solids);
     this.corner = corner;
@@ -53,12 +48,11 @@ public final class RoutStep {
 
   /** A step that no template makes. */
   RoutStep(String name, List<Outline> shapes, Value depth, List<Prism> solids, double corner) {
-    this(name, shapes, depth, solids, corner, boundsOf(shapes));
+    this(name, new RoutArea(shapes), depth, solids, corner);
   }
 
-  /** The box round shapes. */
-  static Bounds boundsOf(List<Outline> shapes) {
-    return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
+  private RoutStep(String name, RoutArea made, Value depth, List<Prism> solids, double corner) {
+    this(name, made, depth, solids, corner, made);
   }
 
   public String name() {
@@ -68,7 +62,7 @@ public final class RoutStep {
   /** Whether nothing that is worked out of this would come out otherwise of the other. */
   boolean alike(RoutStep other) {
     return name.equals(other.name)
-        && shapes.equals(other.shapes)
+        && made.equals(other.made)
         && depth.equals(other.depth)
         && solids.equals(other.solids)
         && corner == other.corner
@@ -103,25 +97,40 @@ public final class RoutStep {
 
   /** Shapes without hollows that make it up. */
   public List<Outline> shapes() {
-    return shapes;
+    return made.shapes();
+  }
+
+  /** What it takes, seen from above. */
+  RoutArea made() {
+    return made;
   }
 
   /** Seen from above. */
   public Outline outline() {
     if (outline == null) {
-      outline = Outline.union(shapes);
+      outline = made.whole().orElseGet(() -> Outline.union(shapes()));
     }
     return outline;
   }
 
   /** The box round it. */
   public Bounds bounds() {
-    return boundsOf(shapes);
+    return made.bounds();
   }
 
   /** The box round it as it is drawn. */
   Bounds drawn() {
+    return drawn.bounds();
+  }
+
+  /** What it takes as it is drawn. */
+  RoutArea wanted() {
     return drawn;
+  }
+
+  /** The line round it as it is drawn, whatever a worn template makes of it. */
+  public Outline line() {
+    return drawn.whole().orElseGet(() -> Outline.union(drawn.shapes()));
   }
 
   /** A shape with fewer corners, good to a few thousandths of its area: enough for a weight. */
@@ -147,6 +156,10 @@ public final class RoutStep {
   }
 
   private double measured() {
+    if (made.whole().isPresent()) {
+      return Math.abs(made.whole().get().path().directedArea());
+    }
+    List<Outline> shapes = shapes();
     List<Outline> rough = shapes.stream().map(RoutStep::coarse).toList();
     double sum = 0;
     for (int i = 0; i < shapes.size(); i++) {
@@ -163,13 +176,13 @@ public final class RoutStep {
 
   /** Area that it shares with another, mm²; all of its own when it lies inside. */
   double common(RoutStep other) {
-    if (shapes.size() == 1 && other.shapes.size() == 1) {
-      return Shapes.commonArea(coarse(shapes.get(0)), coarse(other.shapes.get(0)));
+    if (shapes().size() == 1 && other.shapes().size() == 1) {
+      return Shapes.commonArea(coarse(shapes().get(0)), coarse(other.shapes().get(0)));
     }
     boolean inside =
-        shapes.stream()
+        shapes().stream()
             .flatMap(s -> s.corners().stream())
-            .allMatch(p -> other.shapes.stream().anyMatch(o -> o.contains(p)));
+            .allMatch(p -> other.shapes().stream().anyMatch(o -> o.contains(p)));
     return inside
         ? area()
         : outline().intersection(other.outline()).stream().mapToDouble(Outline::area).sum();

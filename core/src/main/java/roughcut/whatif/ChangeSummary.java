@@ -129,6 +129,16 @@ public final class ChangeSummary {
         before.drawn(DrawnPart.HEAD),
         after.drawn(DrawnPart.HEAD),
         lines);
+    for (Fitting fitting : after.fittings()) {
+      DrawnPart.of(fitting)
+          .ifPresent(
+              p ->
+                  changed(
+                      Text.of("The drawn outline of the {cavity}", fitting.words()),
+                      before.drawn(p),
+                      after.drawn(p),
+                      lines));
+    }
     return lines;
   }
 

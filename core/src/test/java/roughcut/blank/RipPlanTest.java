@@ -325,6 +325,7 @@ class RipPlanTest {
             .filter(b -> b.name().equals("Dunlin"))
             .findFirst()
             .orElseThrow();
+    dunlin = dunlin.withDesign(dunlin.design().withoutBoard("neck.plum"));
     Plan plan = Plan.of(Heron.lived(dunlin, "neck.copies=2"), Demo.shop());
     assertThat(plan.value("rip.plum.strip.1")).isPresent();
     assertThat(plan.value("rip.plum.2.strip.1").orElseThrow().label().toString())

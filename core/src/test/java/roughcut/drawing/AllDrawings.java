@@ -47,16 +47,14 @@ public final class AllDrawings {
         all.put("body " + face + " " + shows, () -> BodyDrawing.of(plan, units, face, shows, ""));
       }
     }
-    for (DrawnPart part : DrawnPart.values()) {
+    for (DrawnPart part : DrawnPart.WHOLE) {
       Supplier<Drawing> under =
-          switch (part) {
-            case BODY ->
-                () -> BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "");
-            case HEAD -> () -> HeadDrawing.of(plan, units);
-          };
-      View view = part == DrawnPart.HEAD ? View.ABOVE : View.of(BodyFace.TOP);
+          part.equals(DrawnPart.HEAD)
+              ? () -> HeadDrawing.of(plan, units)
+              : () -> BodyDrawing.of(plan, units, BodyFace.TOP, BodyDrawing.Shows.OUTLINE, "");
+      View view = part.equals(DrawnPart.HEAD) ? View.ABOVE : View.of(BodyFace.TOP);
       all.put(
-          "points of " + part,
+          "points of " + part.kind(),
           () -> OutlinePoints.over(under.get(), plan, units, part, view, 2, true));
     }
     for (Cut cut : plan.cuts().cuts().stream().limit(MOST_CUTS).toList()) {

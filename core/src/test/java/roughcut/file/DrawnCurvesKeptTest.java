@@ -160,11 +160,9 @@ class DrawnCurvesKeptTest {
     BuildFile.at(file)
         .save(heron.withDesign(heron.design().withDrawn(Optional.of(drawn("a.svg")))));
     String text = Files.readString(file);
-    Files.writeString(
-        file,
-        text.replaceFirst(
-            "\"curves\"\\s*:\\s*\\[",
-            "\"curves\" : [" + java.util.regex.Matcher.quoteReplacement(curve) + ","));
+    int body = text.indexOf("\"drawnOutline\"");
+    int curves = text.indexOf('[', text.indexOf("\"curves\"", body)) + 1;
+    Files.writeString(file, text.substring(0, curves) + curve + "," + text.substring(curves));
     assertThatThrownBy(() -> BuildFile.open(file).build())
         .isInstanceOf(FileException.class)
         .hasMessageContaining("drawnOutline, curve 1")

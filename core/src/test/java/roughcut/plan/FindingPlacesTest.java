@@ -8,8 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import roughcut.demo.Demo;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.Design;
+import roughcut.design.WoodChoice;
 import roughcut.finding.Finding;
+import roughcut.measure.Text;
 import roughcut.record.Build;
 import roughcut.shop.Board;
 import roughcut.shop.Shop;
@@ -68,7 +72,10 @@ class FindingPlacesTest {
                 assertThat(Demo.shop().boards().stream().map(Board::id))
                     .contains(f.board().orElseThrow()));
     // Of boards that are too far apart it is the wettest that has to wait.
-    Plan avocet = Plan.of(Demo.avocet(), Demo.shop());
+    Design damp =
+        BodyDecisions.BODY_SPECIES.with(
+            Demo.avocet().design(), new WoodChoice("lime", Text.of("lime")));
+    Plan avocet = Plan.of(Demo.avocet().withDesign(damp), Demo.shop());
     double wettest =
         avocet.boards().laid().stream()
             .filter(l -> l.part().use().ofBody())

@@ -20,6 +20,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DrawnPart;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
@@ -189,6 +190,7 @@ class PlanEngineTest {
             case 2 ->
                 build.withLog(build.log().turned("body.saw", DAY.atStartOfDay().plusMinutes(i)));
             case 3 -> build.withName("Another " + i);
+            case 4, 5 -> build.withDesign(redrawn(engine.plan(build, SHOP), random));
             default ->
                 build.withDesign(
                     edited(build.design(), all.get(random.nextInt(all.size())), random));
@@ -200,6 +202,37 @@ class PlanEngineTest {
         sameDrawn(name + " " + i, is, wanted);
       }
     }
+  }
+
+  /** A part's outline drawn by its points, one of them elsewhere. */
+  private static Design redrawn(Plan plan, Random random) {
+    List<DrawnPart> parts = new ArrayList<>(DrawnPart.WHOLE);
+    plan.build().design().fittings().forEach(f -> DrawnPart.of(f).ifPresent(parts::add));
+    PointOutline outline =
+        PointOutline.of(plan, parts.get(random.nextInt(parts.size()))).orElseThrow();
+    int point = 1 + random.nextInt(outline.chain().points() - 2);
+    Grip grip = new Grip.OutlinePoint(outline.part(), point, Grip.Hold.POINT);
+    return outline.dragged((Grip.OutlinePoint) grip, -2, 1.5).design();
+  }
+
+  /** What has to do with the neck is none of a cavity's business. */
+  @Test
+  void aCavitysPointMakesOnlyTheBodyAnew() {
+    PlanEngine engine = new PlanEngine();
+    Build heron = demo("Heron").asDesigned();
+    DrawnPart part = DrawnPart.of(heron.design().fitting("controls").orElseThrow()).orElseThrow();
+    Plan before = engine.plan(heron, SHOP);
+    Build drawn = heron.withDesign(PointOutline.of(before, part).orElseThrow().begun());
+    Plan first = engine.plan(drawn, SHOP);
+    assertThat(first.neck()).isSameAs(before.neck());
+    Grip grip = new Grip.OutlinePoint(part, 2, Grip.Hold.POINT);
+    Build moved = drawn.withDesign(Drag.of(first, grip, -1, -1).orElseThrow().design());
+    Plan second = engine.plan(moved, SHOP);
+    assertThat(second.neck()).isSameAs(first.neck());
+    assertThat(second.layout()).isSameAs(first.layout());
+    assertThat(engine.remade()).noneMatch(k -> k.toString().equals("fitting jack"));
+    same("moved", second, Plan.of(moved, SHOP));
+    assertThat(second.cuts().cut("controls")).isNotEqualTo(first.cuts().cut("controls"));
   }
 
   private static Build back(Deque<Build> before) {

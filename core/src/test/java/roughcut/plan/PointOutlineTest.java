@@ -43,9 +43,10 @@ class PointOutlineTest {
   }
 
   private static Outline shape(Plan plan, DrawnPart part) {
-    return switch (part) {
+    return switch (part.kind()) {
       case BODY -> plan.body().outline().raw();
       case HEAD -> plan.headFace().outline();
+      case CAVITY -> plan.cuts().cut(part.name()).orElseThrow().steps().get(1).outline();
     };
   }
 
@@ -82,7 +83,7 @@ class PointOutlineTest {
   void theOwnCurveIsDrawnByItsPointsAsItWas() {
     for (Build build : Demo.builds(TODAY)) {
       for (Handedness hand : Handedness.values()) {
-        for (DrawnPart part : DrawnPart.values()) {
+        for (DrawnPart part : DrawnPart.WHOLE) {
           Plan before = plan(build, Decisions.HAND.with(build.design(), hand));
           assertThat(PointOutline.drawn(before, part)).isEmpty();
           Plan after = plan(build, PointOutline.of(before, part).orElseThrow().begun());
@@ -110,7 +111,7 @@ class PointOutlineTest {
             .withReading(Reading.of("joint.x", 440, TODAY));
     Plan built = Plan.of(measured, Demo.shop());
     assertThat(built.given(Decisions.NUT_WIDTH)).isEqualTo(41.5);
-    for (DrawnPart part : DrawnPart.values()) {
+    for (DrawnPart part : DrawnPart.WHOLE) {
       Design begun = PointOutline.of(built, part).orElseThrow().begun();
       Plan after = Plan.of(measured.withDesign(begun), Demo.shop());
       for (Point p : shape(built, part).corners()) {
@@ -138,7 +139,7 @@ class PointOutlineTest {
   void aDraggedPointLiesWhereItWasLetGoAndNoOtherMoves() {
     Random random = new Random(6);
     for (Build build : Demo.builds(TODAY)) {
-      for (DrawnPart part : DrawnPart.values()) {
+      for (DrawnPart part : DrawnPart.WHOLE) {
         Plan plan = begun(build, part);
         for (int i = 0; i < 6; i++) {
           Chain was = points(plan, part).chain();
@@ -275,7 +276,7 @@ class PointOutlineTest {
   /** A number typed for one way leaves the other as it was, to the last bit. */
   @Test
   void oneNumberMovesAPointOneWay() {
-    for (DrawnPart part : DrawnPart.values()) {
+    for (DrawnPart part : DrawnPart.WHOLE) {
       PointOutline outline = points(begun(Demo.builds(TODAY).get(0), part), part);
       Point was = outline.chain().at(2);
       Point along = outline.putAlong(2, outline.place(2).x() + 3).at(2);
@@ -345,7 +346,7 @@ class PointOutlineTest {
   /** What a part is offered as its stretches is what it then has. */
   @Test
   void aStretchIsTheKindThatWasChosen() {
-    for (DrawnPart part : DrawnPart.values()) {
+    for (DrawnPart part : DrawnPart.WHOLE) {
       Build build = Demo.builds(TODAY).get(0);
       PointOutline outline = points(begun(build, part), part);
       for (StretchKind kind : StretchKind.of(part)) {
@@ -393,7 +394,7 @@ class PointOutlineTest {
   /** One that crosses itself is drawn and told; its points can still be put right. */
   @Test
   void aCrossedOutlineIsToldAndMended() {
-    for (DrawnPart part : DrawnPart.values()) {
+    for (DrawnPart part : DrawnPart.WHOLE) {
       Build build = Demo.builds(TODAY).get(0);
       Plan plan = begun(build, part);
       PointOutline outline = points(plan, part);

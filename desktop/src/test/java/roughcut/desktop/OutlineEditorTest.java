@@ -149,6 +149,42 @@ class OutlineEditorTest extends WindowTest {
     assertThat(chain(DrawnPart.BODY).points()).isEqualTo(points);
   }
 
+  /** A cavity's points on its card, from the back too; given up, it follows its controls again. */
+  @Test
+  void aCavityIsDrawnByItsPoints() {
+    DrawnPart part = new DrawnPart(DrawnPart.Kind.CAVITY, "controls");
+    page(5, "Cuts");
+    pick("cut.which", "controls");
+    assertThat(there("cavity.controls.x")).as("it stands where its controls do").isFalse();
+    double area = area();
+    click("fitting.outline.points");
+    assertThat(design().drawn(part)).isPresent();
+    assertThat(area()).isCloseTo(area, within(2.0));
+    assertThat(there("cavity.controls.x")).isTrue();
+    assertThat(there("cavity.controls.wall")).isFalse();
+    Point was = chain(part).at(8);
+    dragHandle("cavity.controls.8.point", -4, -5);
+    assertThat(chain(part).at(8).x() - was.x()).isCloseTo(-4, within(1.1));
+    assertThat(chain(part).at(8).y() - was.y()).isCloseTo(-5, within(1.1));
+    assertThat(text("fitting.outline.point.which")).startsWith("Point 9 of ");
+    assertThat(area()).isGreaterThan(area + 20);
+    type(robot, "fitting.outline.point.along", "671.25");
+    assertThat(chain(part).at(8).x()).isCloseTo(671.25, within(0.01));
+    double moved = design().numbers().get("cavity.controls.x");
+    type(robot, "cavity.controls.x", Double.toString(moved - 12));
+    assertThat(chain(part).at(8).x()).as("all of it goes along").isCloseTo(659.25, within(0.01));
+    assertThat(text("fitting.trouble")).contains("stands out of the");
+    undo();
+    assertThat(text("fitting.outline.own")).isEqualTo("Follow the controls");
+    click("fitting.outline.own");
+    assertThat(design().drawn(part)).isEmpty();
+    assertThat(area()).isCloseTo(area, within(0.1));
+  }
+
+  private double area() {
+    return session().plan().get().cuts().cut("controls").orElseThrow().steps().get(1).area();
+  }
+
   /** Down an open list by keys, one after the other: it is the last that is begun from. */
   @Test
   void aHeadstockIsBegunFromAShape() {
@@ -191,7 +227,7 @@ class OutlineEditorTest extends WindowTest {
       DrawnPart part = face.equals("Head") ? DrawnPart.HEAD : DrawnPart.BODY;
       page(part == DrawnPart.HEAD ? 3 : 4, face);
       click(part == DrawnPart.HEAD ? "head.outline.points" : "outline.points");
-      String grip = part.name().toLowerCase(java.util.Locale.ROOT) + ".2.point";
+      String grip = part.key() + ".2.point";
       Point seen = handle(grip).at();
       dragHandle(grip, 4, 6);
       Point now = handle(grip).at();

@@ -20,6 +20,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingTraits;
@@ -65,6 +66,7 @@ public final class FittingCard extends VBox {
   private final Session session;
   private final Consumer<Value> ask;
   private final Runnable gone;
+  private final Runnable changed;
 
   private final TextField own = new TextField();
   private final Label title = new Label();
@@ -75,6 +77,8 @@ public final class FittingCard extends VBox {
   private final Map<String, DecisionField> numbers = new LinkedHashMap<>();
   private final Map<String, SettingRow> rows = new LinkedHashMap<>();
   private final List<TitledPane> panes = new ArrayList<>();
+  private Optional<FittingOutline> outline = Optional.empty();
+  private boolean drawn;
   private Fitting shown;
   private String name = "";
 
@@ -83,12 +87,14 @@ public final class FittingCard extends VBox {
    *
    * @param ask asks for the sum of a value
    * @param gone called when the fitting was taken away
+   * @param changed another point of its outline was chosen: the drawing has to show it
    */
-  public FittingCard(Session session, Consumer<Value> ask, Runnable gone) {
+  public FittingCard(Session session, Consumer<Value> ask, Runnable gone, Runnable changed) {
     super(4);
     this.session = session;
     this.ask = ask;
     this.gone = gone;
+    this.changed = changed;
 
     ControlNames.set(own, "fitting.name");
     own.setAccessibleText(say("Name"));
@@ -122,9 +128,15 @@ public final class FittingCard extends VBox {
   /** Shows a cut of a plan by its name; nothing for a name that isn't there. */
   public void show(Plan plan, Units units, String cut) {
     Fitting fitting = plan.build().design().fitting(cut).orElse(null);
-    if (!cut.equals(name) || fitting == null != (shown == null) || changed(fitting)) {
+    boolean ownLine =
+        fitting != null && DrawnPart.of(fitting).flatMap(plan.build().design()::drawn).isPresent();
+    if (!cut.equals(name)
+        || fitting == null != (shown == null)
+        || changed(fitting)
+        || ownLine != drawn) {
       name = cut;
       shown = fitting;
+      drawn = ownLine;
       remake(plan);
     }
     shown = fitting;
@@ -141,12 +153,22 @@ public final class FittingCard extends VBox {
     tell(warning, made != null && made.listed() ? listed(made) : "");
     tell(
         trouble,
-        plan.cuts().problems().stream()
-            .filter(t -> fitting != null && t.finding().where().startsWith(fitting.id("")))
-            .map(t -> t.finding().words(units))
-            .findFirst()
+        Optional.ofNullable(fitting)
+            .flatMap(f -> plan.cuts().problem(plan.build().design(), f))
+            .map(p -> p.words(units))
             .orElse(""));
+    outline.ifPresent(o -> o.show(plan.build().design()));
     values(plan, units);
+  }
+
+  /** The points of its outline; empty for what has none. */
+  public Optional<OutlineEditor> points() {
+    return outline.map(FittingOutline::points);
+  }
+
+  /** What is chosen has an outline that is drawn point by point. */
+  public Optional<DrawnPart> drawnPart() {
+    return drawn ? DrawnPart.of(shown) : Optional.empty();
   }
 
   private boolean changed(Fitting fitting) {
@@ -178,6 +200,7 @@ public final class FittingCard extends VBox {
     rows.clear();
     settings.getChildren().clear();
     panes.clear();
+    outline = Optional.empty();
     if (shown == null) {
       plan.cuts().cut(name).ifPresent(cut -> followed(plan, cut));
       return;
@@ -191,17 +214,9 @@ public final class FittingCard extends VBox {
     if (shown.type().takes() != FittingType.Takes.NOTHING) {
       fields.getChildren().add(new JoinsEditor(session, shown));
     }
-    boolean cavity =
-        switch (shown.type()) {
-          case CAVITY -> true;
-          case PICKUP, CONTROL, JACK, PLATE, CHANNEL, STRAP, RELIEF, BORE -> false;
-        };
-    boolean holds =
-        cavity && shown.with().stream().anyMatch(w -> plan.build().design().fitting(w).isPresent());
     List<DecisionField> later = new ArrayList<>();
     for (FittingTraits.Trait trait : shown.type().traits()) {
-      // A cavity round its controls has no place and size of its own.
-      if (holds && List.of("x", "y", "length", "width").contains(trait.key())) {
+      if (FittingDecisions.idle(plan.build().design(), shown, trait.key())) {
         continue;
       }
       DecisionField field =
@@ -220,6 +235,8 @@ public final class FittingCard extends VBox {
               FittingDecisions.depth(plan.build().design(), name),
               say("Own depth (0: automatic)")));
     }
+    outline = DrawnPart.of(shown).map(p -> outline(plan, p));
+    outline.ifPresent(o -> fields.getChildren().add(o));
     fold("fitting.more", say("More decisions"), later);
     if (!measured.isEmpty()) {
       Fitting fitting = shown;
@@ -231,6 +248,12 @@ public final class FittingCard extends VBox {
     away.getStyleClass().add("text-button");
     away.setOnAction(e -> remove());
     fields.getChildren().add(new HBox(away));
+  }
+
+  private FittingOutline outline(Plan plan, DrawnPart part) {
+    boolean holds = FittingDecisions.holds(plan.build().design(), shown);
+    String back = holds ? say("Follow the controls") : say("Use a plain box");
+    return new FittingOutline(session, part, back, changed);
   }
 
   /** A cut that comes with something else: what else is decided, as far as it is a number. */

@@ -54,13 +54,19 @@ final class DragPreview {
     g.stroke();
   }
 
-  /** Where it would come to lie, on a light ground. */
-  static void words(GraphicsContext g, String words, double left, double base) {
+  /**
+   * Where it would come to lie, on a light ground.
+   *
+   * @param left where the words begin if they end before the right edge, px
+   */
+  static void words(GraphicsContext g, String words, double left, double base, double edge) {
+    double wide = TextWidth.of(words, Ink.bold(12));
+    double begin = Math.max(0, Math.min(left, edge - wide - 6));
     g.setFont(Ink.bold(12));
     g.setTextBaseline(VPos.BASELINE);
     g.setTextAlign(TextAlignment.LEFT);
-    Ink.tag(g, left, base, TextWidth.of(words, Ink.bold(12)), 12, 0.92);
+    Ink.tag(g, begin, base, wide, 12, 0.92);
     g.setFill(Ink.touch());
-    g.fillText(words, left, base);
+    g.fillText(words, begin, base);
   }
 }

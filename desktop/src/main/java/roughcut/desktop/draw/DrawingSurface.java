@@ -303,8 +303,9 @@ public final class DrawingSurface extends Region {
     DragPreview.words(
         g,
         handles.words(held.grip(), along, across),
-        Math.min(getWidth() - 180, view.px(held.at().x()) + dx + 14),
-        Math.max(top() + 16, view.py(held.at().y()) + dy - 12));
+        view.px(held.at().x()) + dx + 14,
+        Math.max(top() + 16, view.py(held.at().y()) + dy - 12),
+        getWidth());
   }
 
   /** How far the handle was dragged, mm; only in the ways that it goes. */
@@ -323,13 +324,17 @@ public final class DrawingSurface extends Region {
         && e.getY() > top() - 4;
   }
 
+  /** What was painted last there; of handles over one another the one whose middle is nearest. */
   private MarkPainter.Target target(MouseEvent e) {
+    MarkPainter.Target found = null;
     for (int i = targets.size() - 1; i >= 0; i--) {
-      if (targets.get(i).at(e.getX(), e.getY())) {
-        return targets.get(i);
+      MarkPainter.Target target = targets.get(i);
+      if (target.at(e.getX(), e.getY())
+          && (found == null || target.nearer(found, e.getX(), e.getY()))) {
+        found = target;
       }
     }
-    return null;
+    return found;
   }
 
   /** The number that is told where the pointer is; empty for none. */

@@ -35,6 +35,19 @@ public final class MarkPainter implements Mark.Cases<Void, RuntimeException> {
     public boolean at(double px, double py) {
       return box.contains(px, py) && (within == null || within.contains(new Point(px, py)));
     }
+
+    /** Whether it and another are handles round a place, and a place is nearer to this one's. */
+    boolean nearer(Target other, double px, double py) {
+      return round() && other.round() && middle(px, py) < other.middle(px, py);
+    }
+
+    private boolean round() {
+      return handle != null && within == null;
+    }
+
+    private double middle(double px, double py) {
+      return Math.hypot(box.getCenterX() - px, box.getCenterY() - py);
+    }
   }
 
   /** How large words are. */

@@ -23,6 +23,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.draw.DrawingPane;
 import roughcut.desktop.session.Background;
 import roughcut.desktop.session.RelativeDay;
@@ -307,7 +308,7 @@ final class HomeCard extends VBox {
       name.getStyleClass().add("door-title");
       stands.getStyleClass().add("door-words");
       stands.setWrapText(true);
-      stopped.getStyleClass().add("decision-message");
+      stopped.getStyleClass().add("home-stopped");
       when.getStyleClass().add("find-detail");
       when.setMinWidth(Region.USE_PREF_SIZE);
       VBox words = new VBox(3, name, stands, stopped);
@@ -335,6 +336,7 @@ final class HomeCard extends VBox {
       name.setText(row.entry().name());
       stands.setText(row.stands());
       stopped.setText(row.stopped());
+      stopped.pseudoClassStateChanged(StyleStates.WRONG, row.stops());
       stopped.setManaged(!row.stopped().isEmpty());
       when.setText(
           row.demo()

@@ -16,6 +16,7 @@ import roughcut.drawing.InstrumentPortrait;
 import roughcut.file.FileException;
 import roughcut.file.ShopBuilds;
 import roughcut.file.ShopFile;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.record.CurrentTime;
@@ -27,6 +28,8 @@ import roughcut.shop.Shop;
  *
  * @param from the builds that it is one of
  * @param portrait its picture; empty when it can't be read
+ * @param stopped what stops it or is to be got; empty for neither
+ * @param stops whether something stops it, rather than being to get
  */
 record HomeRow(
     ShopBuilds from,
@@ -34,7 +37,8 @@ record HomeRow(
     boolean demo,
     Optional<Drawing> portrait,
     String stands,
-    String stopped) {
+    String stopped,
+    boolean stops) {
   /**
    * All of a shop, worked out together, since they share boards and days.
    *
@@ -99,6 +103,7 @@ record HomeRow(
       LocalDateTime now,
       Units units) {
     Optional<BuildSummary> glance = plan.map(p -> BuildSummary.of(p, now));
+    Optional<Text> broken = plan.flatMap(p -> work.flatMap(w -> w.broken(p, units)));
     return new HomeRow(
         from,
         entry,
@@ -107,15 +112,9 @@ record HomeRow(
         glance
             .map(g -> g.words().in(units))
             .orElse(entry.trouble().isEmpty() ? say("can't be calculated") : say(entry.trouble())),
-        plan.map(
-                p ->
-                    wrong(
-                        glance.orElseThrow().stopped().in(units),
-                        work.flatMap(w -> w.broken(p, units)).map(b -> b.in(units)).orElse("")))
-            .orElse(""));
-  }
-
-  private static String wrong(String stopped, String broken) {
-    return stopped.isEmpty() || broken.isEmpty() ? stopped + broken : stopped + " · " + broken;
+        glance
+            .map(g -> Text.joined(List.of(g.stopped(), broken.orElse(Text.NONE)), " · ").in(units))
+            .orElse(""),
+        broken.isPresent() || glance.filter(g -> g.stops() > 0).isPresent());
   }
 }

@@ -10,19 +10,26 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.clearance.Clearance;
+import roughcut.design.DrawnPart;
 import roughcut.design.Fitting;
 import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.FittingCard;
+import roughcut.desktop.control.OutlineEditor;
 import roughcut.desktop.control.PickField;
 import roughcut.desktop.control.ScrollBox;
+import roughcut.desktop.draw.Handles;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
+import roughcut.drawing.Drawing;
+import roughcut.drawing.OutlinePoints;
+import roughcut.drawing.View;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
+import roughcut.plan.Grip;
 import roughcut.plan.Plan;
 import roughcut.plan.StartingFitting;
 import roughcut.rout.Cut;
@@ -39,7 +46,9 @@ final class CutsPage extends BodyViewPage {
   CutsPage(StationContext context, PagedStation station, ViewSide looking) {
     super(context, station, looking);
     which = new PickField<>("cut.which", say("Selected"), this::words, looking::choose);
-    card = new FittingCard(context.session(), context::ask, () -> looking.choose(""));
+    card =
+        new FittingCard(
+            context.session(), context::ask, () -> looking.choose(""), context::refresh);
   }
 
   private String words(String name) {
@@ -54,6 +63,34 @@ final class CutsPage extends BodyViewPage {
                     .fitting(name)
                     .map(f -> f.words().in(context.session().units().get())))
         .orElse(name);
+  }
+
+  @Override
+  public Drawing drawing(Plan plan, Units units) {
+    Drawing body = super.drawing(plan, units);
+    return card.drawnPart()
+        .map(part -> points(body, plan, units, part, card.points().orElseThrow()))
+        .orElse(body);
+  }
+
+  private Drawing points(
+      Drawing body, Plan plan, Units units, DrawnPart part, OutlineEditor points) {
+    return OutlinePoints.over(
+        body, plan, units, part, View.of(looking.face()), points.chosen(), points.curvature());
+  }
+
+  @Override
+  public Handles handles() {
+    return new PointHandles(
+        context.session(),
+        card::points,
+        () -> BodyDrawing.frame(context.session().plan().get(), looking.face())) {
+      @Override
+      public void pick(Grip grip) {
+        super.pick(grip);
+        grip.heldCut().ifPresent(looking::choose);
+      }
+    };
   }
 
   @Override

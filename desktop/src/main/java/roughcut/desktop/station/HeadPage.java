@@ -266,6 +266,8 @@ final class HeadPage extends PlainPage {
   @Override
   public Handles handles() {
     return new PointHandles(
-        context.session(), points, () -> HeadDrawing.frame(context.session().plan().get()));
+        context.session(),
+        () -> Optional.of(points),
+        () -> HeadDrawing.frame(context.session().plan().get()));
   }
 }

@@ -71,7 +71,7 @@ final class OutlinePage extends BodyViewPage {
   public Handles handles() {
     return new PointHandles(
         context.session(),
-        points,
+        () -> Optional.of(points),
         () -> BodyDrawing.frame(context.session().plan().get(), looking.face()));
   }
 

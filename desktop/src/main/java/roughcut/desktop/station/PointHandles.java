@@ -1,5 +1,6 @@
 package roughcut.desktop.station;
 
+import java.util.Optional;
 import java.util.function.Supplier;
 import roughcut.desktop.control.OutlineEditor;
 import roughcut.desktop.session.Session;
@@ -7,17 +8,18 @@ import roughcut.geometry.Frame;
 import roughcut.geometry.Point;
 import roughcut.plan.Grip;
 
-/** Dragging where an outline's points lie over the drawing: what is held is worked on. */
-final class PointHandles extends DesignHandles {
-  private final OutlineEditor points;
+/** Dragging where an outline's points may lie over the drawing: what is held is worked on. */
+class PointHandles extends DesignHandles {
+  private final Supplier<Optional<OutlineEditor>> points;
   private final Supplier<Frame> frame;
 
   /**
    * Makes them.
    *
+   * @param points where there are any
    * @param frame how the plan's own sides lie on the drawing
    */
-  PointHandles(Session session, OutlineEditor points, Supplier<Frame> frame) {
+  PointHandles(Session session, Supplier<Optional<OutlineEditor>> points, Supplier<Frame> frame) {
     super(session);
     this.points = points;
     this.frame = frame;
@@ -25,22 +27,23 @@ final class PointHandles extends DesignHandles {
 
   /** Another point there. */
   @Override
-  public boolean twice(Point at, double near) {
-    return points.add(frame.get().of(at), near); // a frame seen through itself is the plan again
+  public final boolean twice(Point at, double near) {
+    Point plan = frame.get().of(at); // a frame seen through itself is the plan again
+    return points.get().filter(p -> p.add(plan, near)).isPresent();
   }
 
   @Override
-  public boolean remove() {
-    return points.remove();
+  public final boolean remove() {
+    return points.get().filter(OutlineEditor::remove).isPresent();
   }
 
   @Override
-  void dropped(Grip grip) {
+  final void dropped(Grip grip) {
     pick(grip);
   }
 
   @Override
   public void pick(Grip grip) {
-    grip.heldPoint().ifPresent(points::choose);
+    points.get().ifPresent(p -> grip.heldPoint().ifPresent(p::choose));
   }
 }
