@@ -28,6 +28,10 @@ public class OutlineBenchmark {
   private final Shop shop = Demo.shop();
   private final PlanEngine engine = new PlanEngine();
   private final Plan drawn;
+  private final PlanEngine controls = new PlanEngine();
+  private final DrawnPart cavity =
+      DrawnPart.of(heron.design().fitting("controls").orElseThrow()).orElseThrow();
+  private final Plan hollowed;
   private int next;
 
   public OutlineBenchmark() {
@@ -37,6 +41,19 @@ public class OutlineBenchmark {
       chain = chain.added(i % chain.segments().size(), 0.5);
     }
     drawn = engine.plan(heron.withDesign(outline.with(chain)), shop);
+    Plan plan = controls.plan(heron, shop);
+    hollowed =
+        controls.plan(
+            heron.withDesign(PointOutline.of(plan, cavity).orElseThrow().begun()), shop);
+  }
+
+  /** The whole plan once a point of the controls' cavity is let go. */
+  @Benchmark
+  @Goal(median = 4)
+  public Plan cavityDropped() {
+    Grip grip = new Grip.OutlinePoint(cavity, 1 + next++ % 2, Grip.Hold.POINT);
+    Drag drag = Drag.of(hollowed, grip, 1 + next % 3, 2).orElseThrow();
+    return controls.plan(heron.withDesign(drag.design()), shop);
   }
 
   /** The line and the words that are painted for each move of the mouse. */

@@ -7,7 +7,7 @@ import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
+import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 import roughcut.measure.Precision;
 
 /**
@@ -28,7 +28,7 @@ final class ConvexPieces {
   private record Side(Coordinate from, Coordinate to) {}
 
   private List<Outline> cut(Polygon polygon) {
-    Geometry triangles = ConstrainedDelaunayTriangulator.triangulate(polygon);
+    Geometry triangles = PolygonTriangulator.triangulate(polygon);
     Map<Side, Integer> owner = new HashMap<>();
     for (int i = 0; i < triangles.getNumGeometries(); i++) {
       List<Coordinate> corners = anticlockwise(triangles.getGeometryN(i).getCoordinates());

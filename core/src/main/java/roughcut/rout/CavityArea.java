@@ -1,7 +1,9 @@
 package roughcut.rout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import roughcut.design.DrawnOutline;
 import roughcut.design.DrawnPart;
@@ -33,6 +35,7 @@ final class CavityArea {
 
   private final CutBuilder builder;
   private final ControlSeats seats;
+  private final Map<Placed, Drawn> drawn = new HashMap<>();
 
   CavityArea(CutBuilder builder, ControlSeats seats) {
     this.builder = builder;
@@ -41,11 +44,10 @@ final class CavityArea {
 
   /** The cavity grown by so much all round. */
   RoutArea of(Fitting cavity, List<Fitting> controls, double grown) {
-    Optional<Outline> line = drawn(cavity);
-    if (line.isPresent()) {
+    Optional<Drawn> drawn = drawn(cavity);
+    if (drawn.isPresent()) {
       RoutArea cut =
-          RoutArea.of(Region.of(line.get()).opened(corner(cavity)))
-              .orElseGet(() -> RoutArea.inside(line.get()));
+          RoutArea.of(drawn.get().reached).orElseGet(() -> RoutArea.inside(drawn.get().line));
       return grown == 0 ? cut : cut.buffer(grown);
     }
     return new RoutArea(
@@ -60,29 +62,41 @@ final class CavityArea {
     return DrawnPart.of(cavity).flatMap(builder.inputs.design()::drawn);
   }
 
-  /** Its drawn outline where it lies; mended where it crosses itself. */
-  private Optional<Outline> drawn(Fitting cavity) {
+  /** Its drawn outline where it lies, and what its cutter reaches of it. */
+  private Optional<Drawn> drawn(Fitting cavity) {
+    // Asked for each time, so that each time it is known what hangs on it.
+    Point at = place(cavity);
+    double corner = corner(cavity);
     return outline(cavity)
-        .map(
-            o -> {
-              Point at = place(cavity);
-              Outline line = new Outline(o.path().through(Similarity.moving(at.x(), at.y())));
-              Outline whole = line.crossing().isPresent() ? line.repaired() : line;
-              return whole.corners().size() > MOST_CORNERS ? whole.thinned(MOST_CORNERS) : whole;
-            });
+        .map(o -> drawn.computeIfAbsent(new Placed(o, at, corner), CavityArea::reached));
   }
 
-  /** What keeps it from being cut, or its controls from going in. */
+  /** An outline as it is drawn, where it lies, and the radius of its cutter. */
+  private record Placed(DrawnOutline outline, Point at, double corner) {}
+
+  /** Its line, mended where it crosses itself, and what the cutter reaches of it. */
+  private record Drawn(Outline line, Region reached) {}
+
+  private static Drawn reached(Placed placed) {
+    Outline line =
+        new Outline(placed.outline.path().through(Similarity.moving(placed.at.x(), placed.at.y())));
+    Outline whole = line.crossing().isPresent() ? line.repaired() : line;
+    Outline thin = whole.corners().size() > MOST_CORNERS ? whole.thinned(MOST_CORNERS) : whole;
+    return new Drawn(thin, Region.of(thin).opened(placed.corner));
+  }
+
+  /** What keeps a drawn one from being cut, or its controls from going in. */
   void problems(Fitting cavity, List<Fitting> controls, RoutArea cut) {
-    outline(cavity)
-        .ifPresent(
-            drawn -> {
-              line(cavity, drawn);
-              reach(cavity);
-            });
-    Region inside = cut.region();
+    Optional<DrawnOutline> drawn = outline(cavity);
+    if (drawn.isEmpty()) {
+      return; // it follows its controls
+    }
+    line(cavity, drawn.get());
+    reach(cavity);
+    Outline line = cut.whole().orElseThrow();
     for (Fitting control : controls) {
-      if (Region.of(seats.body(control)).difference(inside).area() > OUTSIDE) {
+      Outline body = seats.body(control);
+      if (!line.covers(body) && Region.of(body).difference(cut.region()).area() > OUTSIDE) {
         builder.addProblem(
             control.id("x"),
             Message.of(
@@ -120,19 +134,23 @@ final class CavityArea {
 
   /** Where a drawn outline is too narrow for its cutter. */
   private void reach(Fitting cavity) {
-    Region whole = Region.of(drawn(cavity).orElseThrow());
+    Drawn drawn = drawn(cavity).orElseThrow();
+    Region whole = Region.of(drawn.line);
     double radius = corner(cavity);
-    Region reached = whole.opened(radius);
+    Region reached = drawn.reached;
     boolean apart = reached.pieces().size() != 1;
-    Region lost = whole.difference(reached);
-    if (!apart && lost.buffer(-MORE_THAN_CORNERS * radius).isEmpty()) {
+    double wide = MORE_THAN_CORNERS * radius;
+    double lost = whole.area() - reached.area();
+    // What is less than such a circle has none in it.
+    if (!apart
+        && (lost < Math.PI * wide * wide || whole.difference(reached).buffer(-wide).isEmpty())) {
       return;
     }
     Text without =
         Text.of(
             "A cutter with a radius of {radius} reaches {area} less of the {cavity} than you drew.",
             Text.length(radius, 2),
-            Text.only(Text.shown(lost.area() / 100, Quantity.AREA)),
+            Text.only(Text.shown(lost / 100, Quantity.AREA)),
             cavity.words());
     Message message =
         Message.of(without)

@@ -1,34 +1,36 @@
 package roughcut.rout;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Region;
 
 /**
- * What a step of a rout takes of the body, seen from its face.
- *
- * @param shapes without hollows that make it up
- * @param whole the line round all of them where it was drawn; else they overlap one another, and
- *     what is round them is found when somebody asks
+ * What a step of a rout takes of the body, seen from its face: what lies inside a line that was
+ * drawn, or shapes that overlap one another, of which what is round them is found when somebody
+ * asks.
  */
-record RoutArea(List<Outline> shapes, Optional<Outline> whole) {
-  RoutArea {
-    shapes = List.copyOf(shapes);
+final class RoutArea {
+  private final Optional<Outline> whole;
+  private List<Outline> shapes;
+
+  private RoutArea(Optional<Outline> whole, List<Outline> shapes) {
+    this.whole = whole;
+    this.shapes = shapes;
   }
 
   /** Shapes without hollows, each overlapping one before it. */
   RoutArea(List<Outline> shapes) {
-    this(shapes, Optional.empty());
+    this(Optional.empty(), List.copyOf(shapes));
   }
 
   /** What lies inside a line that may have hollows. */
   static RoutArea inside(Outline line) {
-    return new RoutArea(Region.of(line).convexPieces(), Optional.of(line));
+    return new RoutArea(Optional.of(line), null);
   }
 
   /** The largest piece of a region, without the islands in it. */
@@ -37,6 +39,19 @@ record RoutArea(List<Outline> shapes, Optional<Outline> whole) {
         .map(Region.Piece::outline)
         .max(Comparator.comparingDouble(Outline::area))
         .map(RoutArea::inside);
+  }
+
+  /** The line round all of it where it was drawn. */
+  Optional<Outline> whole() {
+    return whole;
+  }
+
+  /** Shapes without hollows that make it up; of a drawn one only made when they are wanted. */
+  List<Outline> shapes() {
+    if (shapes == null) {
+      shapes = List.copyOf(Region.of(whole.orElseThrow()).convexPieces());
+    }
+    return shapes;
   }
 
   Region region() {
@@ -56,26 +71,40 @@ record RoutArea(List<Outline> shapes, Optional<Outline> whole) {
 
   /** With more shapes that overlap it. */
   RoutArea and(List<Outline> more) {
-    if (whole.isPresent()) {
-      return of(region().union(Region.of(more))).orElse(this);
-    }
-    return new RoutArea(Stream.concat(shapes.stream(), more.stream()).toList());
+    List<Outline> all = new ArrayList<>(whole.map(List::of).orElse(shapes));
+    all.addAll(more);
+    return whole.isPresent() ? of(Region.of(all)).orElse(this) : new RoutArea(all);
   }
 
   /** Moved by so much. */
   RoutArea translate(double dx, double dy) {
     return new RoutArea(
-        shapes.stream().map(s -> s.translate(dx, dy)).toList(),
-        whole.map(w -> w.translate(dx, dy)));
+        whole.map(w -> w.translate(dx, dy)),
+        shapes == null ? null : shapes.stream().map(s -> s.translate(dx, dy)).toList());
   }
 
   /** The box round it. */
   Bounds bounds() {
-    return shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow();
+    return whole
+        .map(Outline::bounds)
+        .orElseGet(() -> shapes.stream().map(Outline::bounds).reduce(Bounds::and).orElseThrow());
   }
 
   /** Its middle, as far as it has one: of what is drawn, or of the shape half way along. */
   Point middle() {
     return whole.orElseGet(() -> shapes.get(shapes.size() / 2)).centre();
+  }
+
+  /** A drawn one's shapes follow from its line. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof RoutArea area
+        && whole.equals(area.whole)
+        && (whole.isPresent() || shapes.equals(area.shapes));
+  }
+
+  @Override
+  public int hashCode() {
+    return whole.isPresent() ? whole.hashCode() : shapes.hashCode();
   }
 }
