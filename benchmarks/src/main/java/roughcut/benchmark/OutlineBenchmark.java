@@ -43,8 +43,7 @@ public class OutlineBenchmark {
     drawn = engine.plan(heron.withDesign(outline.with(chain)), shop);
     Plan plan = controls.plan(heron, shop);
     hollowed =
-        controls.plan(
-            heron.withDesign(PointOutline.of(plan, cavity).orElseThrow().begun()), shop);
+        controls.plan(heron.withDesign(PointOutline.of(plan, cavity).orElseThrow().begun()), shop);
   }
 
   /** The whole plan once a point of the controls' cavity is let go. */

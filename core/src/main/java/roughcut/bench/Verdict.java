@@ -110,11 +110,11 @@ public record Verdict(List<Item> items) {
         here.isEmpty()
             ? Text.of("{count} elsewhere, none here", count(elsewhere))
             : (elsewhere == 0
-                ? Text.of("{count} on the {part}", count(here.size()), part.word())
+                ? Text.of("{count} on the {part}", count(here.size()), Text.word(part.word()))
                 : Text.of(
                     "{count} on the {part}, {elsewhere} elsewhere",
                     count(here.size()),
-                    part.word(),
+                    Text.word(part.word()),
                     elsewhere));
     Item first = here.isEmpty() ? items.get(0) : here.get(0);
     return Text.of("{state} · {where}: {first}", state().word(), where, first.text());

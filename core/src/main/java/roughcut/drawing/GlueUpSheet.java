@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import roughcut.blank.GlueJob;
 import roughcut.blank.RipPlan;
 import roughcut.design.BlankDecisions;
@@ -189,7 +188,7 @@ public final class GlueUpSheet {
               "Stage {value} of {size}: glue lines {list} (line 1 is between strips 1 and 2).",
               number++,
               job.faceStages().size(),
-              faces.stream().map(String::valueOf).collect(Collectors.joining(", "))));
+              Text.joined(faces.stream().map(i -> Text.of("{number}", i)).toList(), ", ")));
     }
     line(
         Text.of(

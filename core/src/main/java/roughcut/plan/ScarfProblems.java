@@ -3,7 +3,6 @@ package roughcut.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
@@ -116,7 +115,7 @@ final class ScarfProblems {
         .fix(Text.of("Drill after it has cured, with a backing board."));
   }
 
-  private static String named(List<Integer> strings) {
-    return strings.stream().map(String::valueOf).collect(Collectors.joining(", "));
+  private static Text named(List<Integer> strings) {
+    return Text.joined(strings.stream().map(i -> Text.of("{number}", i)).toList(), ", ");
   }
 }

@@ -9,7 +9,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -176,14 +175,14 @@ abstract class BenchWalk extends WindowTest {
   }
 
   Button way(String words) {
-    return robot
-        .lookup(
-            (Node n) ->
+    return seen(
+            robot,
+            n ->
                 n instanceof Button b
                     && b.getAccessibleText() != null
                     && b.getAccessibleText().startsWith("Apply: " + words))
-        .queryAllAs(Button.class)
         .stream()
+        .map(Button.class::cast)
         .findFirst()
         .orElse(null);
   }

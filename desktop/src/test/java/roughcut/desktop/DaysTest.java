@@ -84,10 +84,8 @@ class DaysTest extends WindowTest {
   }
 
   private List<Button> buys() {
-    return robot
-        .lookup((Node n) -> ControlNames.is(n, "days.buy"))
-        .queryAllAs(Button.class)
-        .stream()
+    return seen(robot, n -> ControlNames.is(n, "days.buy")).stream()
+        .map(Button.class::cast)
         .toList();
   }
 

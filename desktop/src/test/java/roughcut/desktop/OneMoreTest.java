@@ -154,7 +154,7 @@ class OneMoreTest {
         .containsExactlyInAnyOrder(
             "design/FittingDecisions",
             "design/FittingTraits",
-            "desktop/control/FittingCard",
+            "design/DrawnPart",
             "desktop/control/JoinsEditor",
             "plan/BodyDrag",
             "plan/StartingFitting",

@@ -7,9 +7,12 @@ import java.lang.reflect.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Predicate;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -124,10 +127,17 @@ abstract class WindowTest {
   /** The control of that id; ids have points in them, which a style selector would misread. */
   static <T extends Node> T find(FxRobot robot, String id, Class<T> type) {
     return type.cast(
-        robot.lookup((Node node) -> ControlNames.is(node, id)).queryAll().stream()
+        seen(robot, node -> ControlNames.is(node, id)).stream()
             .filter(Node::isVisible)
             .findFirst()
             .orElseThrow(() -> new AssertionError("nothing on the screen is called " + id)));
+  }
+
+  /** Nodes of any window, looked for while nothing changes them: on the toolkit's own thread. */
+  static Set<Node> seen(FxRobot robot, Predicate<Node> which) {
+    return Platform.isFxApplicationThread()
+        ? robot.lookup(which).queryAll()
+        : WaitForAsyncUtils.waitForAsyncFx(60_000, () -> robot.lookup(which).queryAll());
   }
 
   /**
@@ -149,10 +159,8 @@ abstract class WindowTest {
 
   /** Whether any label that is shown has those words in it. */
   static boolean said(FxRobot robot, String words) {
-    return !robot
-        .lookup(
-            (Node n) -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
-        .queryAll()
+    return !seen(
+            robot, n -> n instanceof Label l && l.getText() != null && l.getText().contains(words))
         .isEmpty();
   }
 

@@ -45,6 +45,7 @@ public final class OpenProblems extends VBox {
     rows.getChildren().setAll(open.stream().map(q -> row(q, units)).toList());
     if (open.isEmpty()) {
       Label nothing = new Label(otherwise);
+      nothing.setWrapText(true);
       nothing.getStyleClass().add("fact");
       rows.getChildren().add(nothing);
     }

@@ -107,7 +107,7 @@ final class GlueUpPage extends PlainPage {
             false,
             say("glue"),
             glue.glue().name()
-                + (glue.glue().note().isEmpty() ? "" : " (" + glue.glue().note() + ")"));
+                + (glue.glue().note().isEmpty() ? "" : " (" + say(glue.glue().note()) + ")"));
     int number = 1;
     for (List<Integer> faces : glue.faceStages()) {
       gluing.row(
