@@ -1,5 +1,7 @@
 package roughcut.drawing;
 
+import static roughcut.measure.Quantity.LENGTH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import roughcut.geometry.Line;
 import roughcut.geometry.Path;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Grip;
 import roughcut.plan.Plan;
@@ -27,23 +30,24 @@ public final class OutlinePoints {
 
   private static final double LONGEST = 40;
 
+  /**
+   * What is shown of an outline's points.
+   *
+   * @param chosen the number of the point that is worked on, from 0; another number for none
+   * @param to the point that it is measured to; another number for none
+   * @param curvature whether how tightly the line bends is shown on it, too
+   */
+  public record Shown(int chosen, int to, boolean curvature) {}
+
   private OutlinePoints() {}
 
   /**
    * A drawing with the points of a part's outline over it, where that is drawn by points.
    *
    * @param view how the part is seen there
-   * @param chosen the number of the point that is worked on, from 0; another number for none
-   * @param curvature whether how tightly the line bends is shown on it, too
    */
   public static Drawing over(
-      Drawing drawing,
-      Plan plan,
-      Units units,
-      DrawnPart part,
-      View view,
-      int chosen,
-      boolean curvature) {
+      Drawing drawing, Plan plan, Units units, DrawnPart part, View view, Shown shown) {
     Optional<PointOutline> outline = PointOutline.drawn(plan, part);
     if (outline.isEmpty()) {
       return drawing;
@@ -51,13 +55,19 @@ public final class OutlinePoints {
     Sketch sketch = new Sketch(plan, units);
     sketch.seen(view);
     Chain chain = outline.get().chain();
-    if (curvature) {
+    int chosen = shown.chosen;
+    if (shown.curvature) {
       comb(sketch, chain);
     }
     if (part.fitted()) {
       sketch.path(Role.NOTE, true, Path.of(chain.segments(), true).points());
     }
-    if (chosen >= 0 && chosen < chain.points()) {
+    if (is(chain, chosen) && is(chain, shown.to)) {
+      Point a = chain.at(chosen);
+      Point b = chain.at(shown.to);
+      sketch.dimension(Role.DIMENSION, a, b, 0, Text.only(Text.shown(a.distance(b), LENGTH)));
+    }
+    if (is(chain, chosen)) {
       Point at = chain.at(chosen);
       sketch.outline(Role.TOUCH, Shapes.circle(at, RING * drawing.bounds().width()));
       chain
@@ -81,6 +91,10 @@ public final class OutlinePoints {
     List<Mark> marks = new ArrayList<>(drawing.marks());
     marks.addAll(sketch.marks());
     return new Drawing(drawing.title(), marks, drawing.bounds(), drawing.pieces());
+  }
+
+  private static boolean is(Chain chain, int point) {
+    return point >= 0 && point < chain.points();
   }
 
   private static void comb(Sketch sketch, Chain chain) {

@@ -96,6 +96,15 @@ public record Chain(List<Segment> segments, boolean closed) {
    */
   public record Place(int stretch, double t, double distance) {}
 
+  /** How long it is from one point to another; round a closed one the shorter way, mm. */
+  public double between(int one, int other) {
+    int from = Math.min(one, other);
+    int to = Math.max(one, other);
+    double way = segments.subList(from, to).stream().mapToDouble(Segment::length).sum();
+    double whole = segments.stream().mapToDouble(Segment::length).sum();
+    return closed ? Math.min(way, whole - way) : way;
+  }
+
   /** With a point moved; what pulls the curve at it moves along. */
   public Chain moved(int point, double dx, double dy) {
     List<Segment> next = new ArrayList<>(segments);

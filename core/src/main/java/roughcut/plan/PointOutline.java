@@ -213,6 +213,18 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return new Point(along(rounded(at.x())), rounded(at.y()));
   }
 
+  /** How far two of its points are from one another: straight, and by the way along its line. */
+  public Text apart(int one, int other) {
+    Point a = chain.at(one);
+    Point b = chain.at(other);
+    return Text.of(
+        "{straight} straight: {along} along, {across} across. {line} round the outline.",
+        Drag.shown(a.distance(b)),
+        Drag.shown(Math.abs(b.x() - a.x())),
+        Drag.shown(Math.abs(b.y() - a.y())),
+        Drag.shown(chain.between(one, other)));
+  }
+
   private static double rounded(double place) {
     return Math.round(place * ROUND) / ROUND;
   }

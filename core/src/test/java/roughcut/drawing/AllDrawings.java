@@ -55,7 +55,9 @@ public final class AllDrawings {
       View view = part.equals(DrawnPart.HEAD) ? View.ABOVE : View.of(BodyFace.TOP);
       all.put(
           "points of " + part.kind(),
-          () -> OutlinePoints.over(under.get(), plan, units, part, view, 2, true));
+          () ->
+              OutlinePoints.over(
+                  under.get(), plan, units, part, view, new OutlinePoints.Shown(2, 4, true)));
     }
     for (Cut cut : plan.cuts().cuts().stream().limit(MOST_CUTS).toList()) {
       all.put(

@@ -264,6 +264,11 @@ class CavityOutlineTest {
     assertThat(points.chain().points()).isEqualTo(8);
     int corner = 2;
     assertThat(points.place(corner)).isEqualTo(new Point(740, 60));
+    assertThat(points.apart(0, 5).in(Units.MM))
+        .as("-40, -40 to -15, 0, by the three sides between")
+        .isEqualTo("47.2 mm straight: 25.0 mm along, 40.0 mm across. 145.0 mm round the outline.");
+    assertThat(points.chain().between(5, 0)).isEqualTo(40 + 25 + 80);
+    assertThat(points.chain().between(1, 2)).isEqualTo(80);
     Grip grip = new Grip.OutlinePoint(part("own"), corner, Grip.Hold.POINT);
     Plan dragged = plan(Drag.of(plan, grip, 12.5, 3).orElseThrow().design());
     points = PointOutline.drawn(dragged, part("own")).orElseThrow();

@@ -131,7 +131,8 @@ class BodyTest extends WindowTest {
     assertThat(plan().problems())
         .as("it hangs in nothing yet, and that is said")
         .anyMatch(p -> p.where().equals("control.control-1.x"));
-    assertThat(text("fitting.trouble")).contains("belongs to no cavity");
+    assertThat(said(robot, "belongs to no cavity")).as("beside its field").isTrue();
+    assertThat(there("fitting.trouble")).as("and only there").isFalse();
     pick("cut.which", "controls");
     click("fitting.holds.control-1");
     assertThat(design().fitting("controls").orElseThrow().with()).contains("control-1");

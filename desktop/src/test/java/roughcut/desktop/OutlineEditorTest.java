@@ -58,6 +58,13 @@ class OutlineEditorTest extends WindowTest {
     type(robot, "outline.point.along", "612.5");
     type(robot, "outline.point.across", "-140");
     assertThat(chain(DrawnPart.BODY).at(6).distance(new Point(612.5, -140))).isLessThan(0.01);
+    assertThat(there("outline.point.apart")).isFalse();
+    pick("outline.point.measure", "point 3");
+    double far = chain(DrawnPart.BODY).at(2).distance(new Point(612.5, -140));
+    assertThat(text("outline.point.apart"))
+        .startsWith(String.format(java.util.Locale.ROOT, "%.1f mm straight", far));
+    pick("outline.point.measure", "nothing");
+    assertThat(there("outline.point.apart")).isFalse();
     Point pull = chain(DrawnPart.BODY).pullAfter(6).orElseThrow();
     dragHandle("body.6.after", 10, 10);
     assertThat(chain(DrawnPart.BODY).pullAfter(6).orElseThrow().distance(pull))
@@ -175,10 +182,22 @@ class OutlineEditorTest extends WindowTest {
     assertThat(chain(part).at(8).x()).as("all of it goes along").isCloseTo(659.25, within(0.01));
     assertThat(text("fitting.trouble")).contains("stands out of the");
     undo();
+    // Another cut's card: nothing of this one's points is left on the drawing.
+    pick("cut.which", "tone control");
+    assertThat(handles("cavity.controls.")).isZero();
+    pick("cut.which", "controls");
+    assertThat(handles("cavity.controls.")).isEqualTo(chain(part).points());
     assertThat(text("fitting.outline.own")).isEqualTo("Follow the controls");
     click("fitting.outline.own");
     assertThat(design().drawn(part)).isEmpty();
     assertThat(area()).isCloseTo(area, within(0.1));
+  }
+
+  private long handles(String begins) {
+    return window.surface().targets().stream()
+        .filter(h -> h.handle() != null && h.handle().grip().key().startsWith(begins))
+        .filter(h -> h.handle().grip().key().endsWith(".point"))
+        .count();
   }
 
   private double area() {

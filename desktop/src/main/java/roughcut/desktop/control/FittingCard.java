@@ -155,20 +155,16 @@ public final class FittingCard extends VBox {
         trouble,
         Optional.ofNullable(fitting)
             .flatMap(f -> plan.cuts().problem(plan.build().design(), f))
+            .filter(p -> !fields.getChildren().contains(numbers.get(p.where())))
             .map(p -> p.words(units))
             .orElse(""));
     outline.ifPresent(o -> o.show(plan.build().design()));
     values(plan, units);
   }
 
-  /** The points of its outline; empty for what has none. */
-  public Optional<OutlineEditor> points() {
-    return outline.map(FittingOutline::points);
-  }
-
-  /** What is chosen has an outline that is drawn point by point. */
-  public Optional<DrawnPart> drawnPart() {
-    return drawn ? DrawnPart.of(shown) : Optional.empty();
+  /** The points of a cut's outline; empty for what has none, or isn't the one on the card. */
+  public Optional<OutlineEditor> points(String cut) {
+    return cut.equals(name) ? outline.map(FittingOutline::points) : Optional.empty();
   }
 
   private boolean changed(Fitting fitting) {

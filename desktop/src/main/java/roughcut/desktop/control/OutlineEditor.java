@@ -9,6 +9,7 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -21,6 +22,7 @@ import javafx.scene.layout.VBox;
 import roughcut.design.Design;
 import roughcut.design.DrawnPart;
 import roughcut.desktop.session.Session;
+import roughcut.drawing.OutlinePoints;
 import roughcut.geometry.Chain;
 import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
@@ -47,10 +49,13 @@ public final class OutlineEditor extends VBox {
   private final PickField<Boolean> corner;
   private final PickField<StretchKind> kind;
   private final Label next = new Label();
+  private final PickField<Integer> measure;
+  private final Label apart = new Label();
   private final CheckBox curvature = new CheckBox(say("Show curvature"));
   private final Button add;
   private final Button remove;
   private int chosen;
+  private int to = -1;
 
   /**
    * Makes one.
@@ -89,6 +94,15 @@ public final class OutlineEditor extends VBox {
             say("To the next point"),
             k -> say(k.label()),
             k -> change(say("a stretch of the outline"), c -> k.in(c, chosen)));
+    measure =
+        new PickField<>(
+            id + ".point.measure",
+            say("Measure to"),
+            p -> p < 0 ? say("nothing") : say("point {point}", p + 1),
+            this::measured);
+    apart.setWrapText(true);
+    apart.getStyleClass().add("panel-text");
+    ControlNames.set(apart, id + ".point.apart");
     add = button(".point.add", say("Add point"), say("adding a point"), this::added);
     remove =
         button(
@@ -112,6 +126,7 @@ public final class OutlineEditor extends VBox {
     editing
         .getChildren()
         .addAll(turner, along, across, corner, kind, next, new HBox(6, add, remove), fair, bass);
+    editing.getChildren().addAll(measure, apart);
     ControlNames.set(curvature, id + ".curvature");
     curvature.setOnAction(e -> changed.run());
     editing.getChildren().add(curvature);
@@ -226,14 +241,15 @@ public final class OutlineEditor extends VBox {
     return can;
   }
 
-  /** The number of the point that is worked on, from 0. */
-  public int chosen() {
-    return chosen;
+  /** What the drawing is to show of it. */
+  public OutlinePoints.Shown shown() {
+    return new OutlinePoints.Shown(chosen, to, curvature.isSelected());
   }
 
-  /** Whether how tightly the line bends is shown. */
-  public boolean curvature() {
-    return curvature.isSelected();
+  private void measured(int point) {
+    to = point;
+    show();
+    changed.run();
   }
 
   /** Works on another point. */
@@ -277,6 +293,12 @@ public final class OutlineEditor extends VBox {
               "{length} to the next point",
               NumberWriter.text(
                   chain.segments().get(chosen).length(), Quantity.LENGTH, session.units().get())));
+    }
+    to = to < chain.points() && to != chosen ? to : -1;
+    measure.show(IntStream.range(-1, chain.points()).filter(i -> i != chosen).boxed().toList(), to);
+    there(apart, to >= 0);
+    if (to >= 0) {
+      apart.setText(o.apart(chosen, to).in(session.units().get()));
     }
     add.setDisable(chain.points() >= PointOutline.MOST);
     remove.setDisable(!chain.removable(chosen));

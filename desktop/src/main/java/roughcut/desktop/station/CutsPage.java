@@ -68,22 +68,28 @@ final class CutsPage extends BodyViewPage {
   @Override
   public Drawing drawing(Plan plan, Units units) {
     Drawing body = super.drawing(plan, units);
-    return card.drawnPart()
-        .map(part -> points(body, plan, units, part, card.points().orElseThrow()))
+    return plan.build()
+        .design()
+        .fitting(looking.chosen())
+        .flatMap(DrawnPart::of)
+        .map(part -> points(body, plan, units, part))
         .orElse(body);
   }
 
-  private Drawing points(
-      Drawing body, Plan plan, Units units, DrawnPart part, OutlineEditor points) {
-    return OutlinePoints.over(
-        body, plan, units, part, View.of(looking.face()), points.chosen(), points.curvature());
+  /** The card may still show what was chosen before. */
+  private Drawing points(Drawing body, Plan plan, Units units, DrawnPart part) {
+    OutlinePoints.Shown shown =
+        card.points(part.name())
+            .map(OutlineEditor::shown)
+            .orElse(new OutlinePoints.Shown(0, -1, false));
+    return OutlinePoints.over(body, plan, units, part, View.of(looking.face()), shown);
   }
 
   @Override
   public Handles handles() {
     return new PointHandles(
         context.session(),
-        card::points,
+        () -> card.points(looking.chosen()),
         () -> BodyDrawing.frame(context.session().plan().get(), looking.face())) {
       @Override
       public void pick(Grip grip) {

@@ -254,13 +254,7 @@ final class HeadPage extends PlainPage {
   @Override
   public Drawing drawing(Plan plan, Units units) {
     return OutlinePoints.over(
-        HeadDrawing.of(plan, units),
-        plan,
-        units,
-        DrawnPart.HEAD,
-        View.ABOVE,
-        points.chosen(),
-        points.curvature());
+        HeadDrawing.of(plan, units), plan, units, DrawnPart.HEAD, View.ABOVE, points.shown());
   }
 
   @Override

@@ -63,8 +63,7 @@ final class OutlinePage extends BodyViewPage {
         units,
         DrawnPart.BODY,
         View.of(looking.face()),
-        points.chosen(),
-        points.curvature());
+        points.shown());
   }
 
   @Override
