@@ -174,6 +174,11 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
     return moved(point, chain.at(point).x(), across);
   }
 
+  /** Whether it is of a part with two sides that could be alike: a cavity has, over the middle. */
+  public boolean hasSides() {
+    return !part.fitted() || chain.mirrored(1).isPresent();
+  }
+
   /**
    * Both sides as one of them is.
    *

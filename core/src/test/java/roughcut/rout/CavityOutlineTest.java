@@ -264,6 +264,9 @@ class CavityOutlineTest {
     assertThat(points.chain().points()).isEqualTo(8);
     int corner = 2;
     assertThat(points.place(corner)).isEqualTo(new Point(740, 60));
+    assertThat(points.hasSides()).as("it lies across the centre line").isTrue();
+    Plan aside = plan(with(BAY, 700, 60, 4));
+    assertThat(PointOutline.drawn(aside, part("own")).orElseThrow().hasSides()).isFalse();
     assertThat(points.apart(0, 5).in(Units.MM))
         .as("-40, -40 to -15, 0, by the three sides between")
         .isEqualTo("47.2 mm straight: 25.0 mm along, 40.0 mm across. 145.0 mm round the outline.");

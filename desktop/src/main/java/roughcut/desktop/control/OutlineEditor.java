@@ -54,6 +54,7 @@ public final class OutlineEditor extends VBox {
   private final CheckBox curvature = new CheckBox(say("Show curvature"));
   private final Button add;
   private final Button remove;
+  private final Button bass;
   private int chosen;
   private int to = -1;
 
@@ -107,7 +108,7 @@ public final class OutlineEditor extends VBox {
     remove =
         button(
             ".point.remove", say("Remove point"), say("removing a point"), c -> c.removed(chosen));
-    Button bass = button(".point.mirror", say("Mirror the bass side"));
+    bass = button(".point.mirror", say("Mirror the bass side"));
     bass.setOnAction(
         e ->
             outline()
@@ -294,6 +295,7 @@ public final class OutlineEditor extends VBox {
               NumberWriter.text(
                   chain.segments().get(chosen).length(), Quantity.LENGTH, session.units().get())));
     }
+    there(bass, o.hasSides());
     to = to < chain.points() && to != chosen ? to : -1;
     measure.show(IntStream.range(-1, chain.points()).filter(i -> i != chosen).boxed().toList(), to);
     there(apart, to >= 0);
