@@ -22,7 +22,7 @@ import roughcut.geometry.Point;
  */
 final class FittingJson {
   /** What the outlines are kept under of what every instrument has. */
-  private static final Map<DrawnPart, String> WHOLE =
+  private static final Map<DrawnPart, String> NAMES =
       Map.of(DrawnPart.BODY, "drawnOutline", DrawnPart.HEAD, "drawnHeadstock");
 
   /** What a fitting's own outline is kept under, beside its name. */
@@ -52,7 +52,8 @@ final class FittingJson {
           decided, "rout-depth", FittingDecisions.depth(design, fitting.name()).in(design));
       DrawnPart.of(fitting).ifPresent(p -> drawn(design.drawn(p), node.putObject(OUTLINE)));
     }
-    WHOLE.forEach((part, name) -> drawn(design.drawn(part), root.putObject(name)));
+    // In the list's order: a file that is saved twice is the same twice.
+    DrawnPart.WHOLE.forEach(p -> drawn(design.drawn(p), root.putObject(NAMES.get(p))));
   }
 
   private static void drawn(Optional<DrawnOutline> outline, ObjectNode node) {
@@ -85,9 +86,9 @@ final class FittingJson {
               node.path("label").asText("")));
     }
     next = next.withFittings(fittings);
-    for (Map.Entry<DrawnPart, String> whole : WHOLE.entrySet()) {
-      String name = whole.getValue();
-      next = next.withDrawn(whole.getKey(), drawn(root.path(name), name, reader));
+    for (DrawnPart part : DrawnPart.WHOLE) {
+      String name = NAMES.get(part);
+      next = next.withDrawn(part, drawn(root.path(name), name, reader));
     }
     for (JsonNode node : root.path("fittings")) {
       Fitting fitting = next.fitting(node.path("name").asText()).orElseThrow();

@@ -3,6 +3,7 @@ package roughcut.rout;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -21,6 +22,7 @@ import roughcut.design.FittingDecisions;
 import roughcut.design.FittingType;
 import roughcut.file.BuildFile;
 import roughcut.geometry.Arc;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Curvature;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -288,6 +290,38 @@ class CavityOutlineTest {
         .isCloseTo(floor(own(dragged)).bounds().right() - 10, within(1e-6));
   }
 
+  /** Dragged as a whole it takes its line along with its controls: all of it as far. */
+  @Test
+  void draggedAsAWholeItsLineAndItsControlsGoAlong() {
+    DrawnPart part = part("controls");
+    Plan plan = plan(PointOutline.of(plan(heron()), part).orElseThrow().begun());
+    Plan moved = plan(Drag.of(plan, new Grip.Cut("controls"), -6, 3).orElseThrow().design());
+    List<Point> was = floor(plan.cuts().cut("controls").orElseThrow()).outline().corners();
+    List<Point> is = floor(moved.cuts().cut("controls").orElseThrow()).outline().corners();
+    for (Point p : was) {
+      assertThat(off(is, p.x() - 6, p.y() + 3)).isLessThan(0.03);
+    }
+    assertThat(problems(moved)).isEmpty();
+    assertThat(moved.cuts().problems()).hasSameSizeAs(plan.cuts().problems());
+  }
+
+  /** A drawing's own places mean nothing: its middle comes to lie where the cavity's was. */
+  @Test
+  void anImportedLineLiesWhereTheCavityWas() {
+    Plan before = plan(heron());
+    Bounds was = floor(before.cuts().cut("controls").orElseThrow()).bounds();
+    List<Point> far = BAY.stream().map(p -> p.plus(3000, -900)).toList();
+    DrawnOutline drawn = new DrawnOutline("bay.svg", far, 2);
+    Plan taken = plan(PointOutline.taken(before, part("controls"), drawn));
+    Bounds is = floor(taken.cuts().cut("controls").orElseThrow()).bounds();
+    assertThat((is.left() + is.right()) / 2).isCloseTo((was.left() + was.right()) / 2, within(0.6));
+    assertThat((is.low() + is.high()) / 2).isCloseTo((was.low() + was.high()) / 2, within(0.6));
+    assertThat(is.width()).isCloseTo(80, within(0.01));
+    DrawnOutline kept = taken.build().design().drawn(part("controls")).orElseThrow();
+    assertThat(kept.open()).isEqualTo(2);
+    assertThat(kept.source()).isEqualTo("bay.svg");
+  }
+
   private static List<String> problems(Plan plan) {
     return plan.cuts().problems().stream()
         .filter(p -> p.finding().where().startsWith("cavity.own."))
@@ -349,6 +383,10 @@ class CavityOutlineTest {
     Build round = build.withDesign(points.with(points.chain().rounded(0).curved(4)));
     Path file = folder.resolve("own" + BuildFile.ENDING);
     BuildFile.at(file).save(round);
+    String text = Files.readString(file);
+    assertThat(text.indexOf("\"drawnOutline\""))
+        .as("always in the same order")
+        .isBetween(0, text.indexOf("\"drawnHeadstock\""));
     Design read = BuildFile.open(file).build().design();
     assertThat(read.drawn(part("own"))).isEqualTo(round.design().drawn(part("own")));
     List<Segment> segments = read.drawn(part("own")).orElseThrow().path().segments();
