@@ -50,8 +50,8 @@ final class BodyOrder {
                 75)
             .problems(list.woodTrouble(BodyOrder::ofBack))
             .tools(Text.of("jointer"), Text.of("planer"), Text.of("winding sticks"))
-            .setIfThere(BodyDecisions.BODY_BLANK_LENGTH.id(), BodyDecisions.BODY_BLANK_WIDTH.id())
-            .set(BlankKeys.BODY_BACK_THICKNESS.id())
+            .setIfThere(BodyDecisions.BODY_BLANK_LENGTH, BodyDecisions.BODY_BLANK_WIDTH)
+            .set(BlankKeys.BODY_BACK_THICKNESS)
             .waits(REST, Text.of("freshly milled wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
@@ -121,15 +121,12 @@ final class BodyOrder {
       return;
     }
     List<Text> wood = list.woodTrouble(p -> p.use() == WoodPart.Use.TOP);
-    if (list.there("resaw.leaves")) {
+    if (list.there(BlankKeys.RESAW_LEAVES)) {
       list.add(
           top(OperationId.TOP_RESAW, Text.of("Resaw the top and bookmatch it"), 40)
               .problems(wood)
               .tools(Text.of("bandsaw, tall fence"))
-              .set(
-                  BlankKeys.RESAW_ROUGH.id(),
-                  BlankKeys.RESAW_NEED.id(),
-                  BlankKeys.RESAW_LEAVES.id())
+              .set(BlankKeys.RESAW_ROUGH, BlankKeys.RESAW_NEED, BlankKeys.RESAW_LEAVES)
               .waits(REST, Text.of("the leaves have moved and settled"))
               .movesWood()
               .cautions(Caution.BANDSAW, Caution.DUST)
@@ -175,8 +172,8 @@ final class BodyOrder {
         body(BodyWork.THICKNESS.operation(), Text.of("Plane the body to its thickness"), 40)
             .after(OperationId.BODY_FLATTEN, Text.of("there is no flat blank yet"))
             .tools(Text.of("router sled, planer or drum"), Text.of("caliper"))
-            .set(RoutKeys.BODY_PLANED_TO.id())
-            .setIfThere(PartKeys.BODY_STOCK_NOW.id())
+            .set(RoutKeys.BODY_PLANED_TO)
+            .setIfThere(PartKeys.BODY_STOCK_NOW)
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST);
     if (topped()) {
@@ -195,7 +192,7 @@ final class BodyOrder {
                 Text.of("bandsaw"),
                 Text.of("template"),
                 Text.of("bearing cutter, downhill with the grain"))
-            .set(LayoutKeys.BODY_AROUND.id())
+            .set(LayoutKeys.BODY_AROUND)
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .unsafeAction(Text.of("the cutter tears out at a horn")));

@@ -10,7 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import roughcut.design.BodyFace;
+import java.util.stream.Stream;
 import roughcut.design.CutName;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
@@ -18,6 +18,7 @@ import roughcut.design.OperationId;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Chapter;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
@@ -46,9 +47,7 @@ final class CutOrder {
 
   /** What a top will cover. */
   private boolean covered(Cut cut) {
-    return topped
-        && (cut.kind() == CutKind.CHANNEL
-            || cut.kind() == CutKind.RELIEF && cut.from().opens(BodyFace.TOP));
+    return topped && cut.covered();
   }
 
   void beforeTheTop() {
@@ -70,10 +69,7 @@ final class CutOrder {
             .after(OperationId.cut("pocket"), Text.of("there is no pocket yet"))
             .after(OperationId.HEEL_FACES, Text.of("its heel isn't final yet"))
             .tools(Text.of("the neck"), Text.of("straightedge"), Text.of("caliper"))
-            .set(
-                RoutKeys.POCKET_FIRST_CLEARANCE.id(),
-                RoutKeys.POCKET_HEEL_GAP.id(),
-                StringDecisions.EXPOSED.id())
+            .set(RoutKeys.POCKET_FIRST_CLEARANCE, RoutKeys.POCKET_HEEL_GAP, StringDecisions.EXPOSED)
             .undoable()
             .hold(
                 HoldPoint.measured(
@@ -97,7 +93,7 @@ final class CutOrder {
                 15)
             .after(OperationId.NECK_FIT, Text.of("the neck isn't seated yet"))
             .tools(Text.of("long rule"), Text.of("string over both edges"))
-            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
+            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT)
             .undoable()
             .hold(
                 list.measured(
@@ -105,7 +101,9 @@ final class CutOrder {
                     list.plan
                         .asDrawn()
                         .orElse(list.plan)
-                        .value("fret." + (int) list.plan.frets().divisions().value() + ".from-nut"),
+                        .value(
+                            LayoutKeys.FRET_FROM_NUT.id(
+                                (int) list.plan.frets().divisions().value())),
                     0.3,
                     Text.of("long rule, from the nut line"),
                     Text.of(
@@ -125,7 +123,7 @@ final class CutOrder {
     write(c -> c.kind() == CutKind.BRIDGE || c.kind() == CutKind.BLOCK || c.kind() == CutKind.POST);
     write(c -> c.kind() == CutKind.SPRINGS);
     write(c -> c.kind() == CutKind.PICKUP);
-    write(c -> c.kind() == CutKind.CAVITY);
+    write(c -> c.kind() == CutKind.CAVITY || c.kind() == CutKind.CHAMBER && !covered(c));
     write(c -> c.kind() == CutKind.SLOT || c.kind() == CutKind.SHAFT);
     write(c -> c.kind() == CutKind.WIRE);
     write(c -> c.kind() == CutKind.JACK || c.kind() == CutKind.STRAP);
@@ -211,29 +209,28 @@ final class CutOrder {
     for (Cut cut : cuts) {
       // Rails round the real neck place its pocket; its depth and tilt are what is set.
       boolean railed = cut.kind() == CutKind.POCKET;
-      List<String> places = CutLocations.ids(cut.name()).stream().filter(list::there).toList();
+      List<SettingRef> places = CutLocations.of(cut.name()).stream().filter(list::there).toList();
       places.stream().filter(p -> !railed).forEach(draft::placed);
-      for (String bit : List.of(".bit", ".bit-2")) {
-        if (list.there("rout." + cut.name() + bit)) {
-          draft.set("rout." + cut.name() + bit);
-        }
+      Stream.of(RoutKeys.BIT, RoutKeys.BIT_BELOW)
+          .map(bit -> bit.of(cut.name()))
+          .filter(list::there)
+          .forEach(draft::set);
+      if (cut.kind() == CutKind.POCKET && list.there(RoutKeys.PASS_SHIM.of())) {
+        draft.set(RoutKeys.PASS_SHIM.of(), RoutKeys.POCKET_DEPTH_END);
       }
-      if (cut.kind() == CutKind.POCKET && list.there("pass.pocket.shim")) {
-        draft.set("pass.pocket.shim", RoutKeys.POCKET_DEPTH_END.id());
-      }
-      String stop = "rout." + cut.name() + ".stop-now";
+      SettingRef stop = RoutKeys.STOP_NOW.of(cut.name());
       if (list.there(stop)) {
         draft.deep(stop);
       }
       for (RoutPlan rout : list.plan.cuts().plansOf(cut.name())) {
         rout.plan().missing().ifPresent(m -> draft.problems(List.of(m.text())));
-        draft.deep("pass." + rout.step().name() + ".depth-now");
+        draft.deep(RoutKeys.PASS_DEPTH_NOW.of(rout.step().name()));
         for (int i = 1; i <= rout.plan().passes().size(); i++) {
-          draft.passing("pass." + rout.step().name() + "." + i + ".setting");
+          draft.passing(RoutKeys.PASS_SETTING.of(rout.step().name(), i));
         }
         draft.wide(
-            "template." + rout.step().name() + ".opening-length",
-            "template." + rout.step().name() + ".opening-width");
+            RoutKeys.TEMPLATE_LENGTH.of(rout.step().name()),
+            RoutKeys.TEMPLATE_WIDTH.of(rout.step().name()));
         rout.plan().passes().stream()
             .map(p -> p.cutter().name())
             .distinct()
@@ -252,6 +249,7 @@ final class CutOrder {
     switch (kind) {
       case POCKET, BRIDGE -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM);
       case PICKUP -> draft.repaired(Repair.CUT_FURTHER, Repair.SHIM, Repair.COVER);
+      case CHAMBER -> draft.repaired(Repair.CUT_FURTHER);
       case CAVITY, SPRINGS, SLOT -> draft.repaired(Repair.CUT_FURTHER, Repair.COVER);
       default -> {
         if (kind.bored()) {
@@ -360,6 +358,7 @@ final class CutOrder {
       case WIRE, CHANNEL -> Text.of("it comes out into another rout, or nearly");
       case BOLT -> Text.of("half of a sum is wrong at the drill");
       case CAVITY -> Text.of("the cover was cut first and doesn't fit");
+      case CHAMBER -> Text.of("what is hollowed out can't be filled again once the top is on");
       default -> Text.NONE;
     };
   }

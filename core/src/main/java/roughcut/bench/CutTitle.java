@@ -3,6 +3,7 @@ package roughcut.bench;
 import java.util.List;
 import roughcut.measure.Text;
 import roughcut.rout.Cut;
+import roughcut.rout.CutKind;
 
 /** What one would tell a helper to do for a row of cuts. */
 final class CutTitle {
@@ -13,7 +14,14 @@ final class CutTitle {
   /** For cuts of one kind that are made together. */
   static Text of(List<Cut> cuts) {
     Cut first = cuts.get(0);
-    return Text.of("{what}, {from}", what(first, cuts.size()), first.from().words());
+    return Text.of("{what}, {from}", what(first, cuts.size()), from(first));
+  }
+
+  /** What lies under a top is made in the face that it is glued to. */
+  private static Text from(Cut cut) {
+    return cut.kind() == CutKind.CHANNEL || cut.kind() == CutKind.CHAMBER
+        ? Text.of("from the glue face")
+        : cut.from().words();
   }
 
   private static Text what(Cut cut, int count) {
@@ -24,6 +32,7 @@ final class CutTitle {
       case POCKET -> Text.of("Rout {one}", one);
       case PICKUP -> Text.of("Rout for {one}", one);
       case CAVITY -> Text.of("Rout the cavity for {one}", one);
+      case CHAMBER -> Text.of("Hollow out {one}", one);
       case CHANNEL -> Text.of("Rout the channel for {one}", one);
       case BRIDGE, BLOCK, SPRINGS -> Text.of("Cut {one}", one);
       case SLOT -> Text.of("Drill, saw and file the slot of {one}", one);

@@ -14,6 +14,7 @@ import roughcut.design.RoutDecisions;
 import roughcut.finding.Chapter;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
@@ -53,7 +54,7 @@ final class FinishOrder {
                   Text.raw(list.plan.glueUp().job().glue().name()),
                   Text.of("cauls"),
                   Text.of("clamps"))
-              .set(RoutKeys.POCKET_AREA.id(), "heights.joint")
+              .set(RoutKeys.POCKET_AREA, StringKeys.HEIGHT_AT_JOINT.of())
               .hold(
                   HoldPoint.look(
                       "neck.line",
@@ -141,7 +142,7 @@ final class FinishOrder {
         coat.cautions(Caution.OILY_RAGS);
       }
       if (last) {
-        coat.setIfThere("pocket.clearance-finished");
+        coat.setIfThere(RoutKeys.POCKET_CLEARANCE_FINISHED.of());
       }
       list.add(coat);
       before = id;
@@ -207,7 +208,7 @@ final class FinishOrder {
         whole(OperationId.NUT_SHAPE, STRINGS, Text.of("Shape the nut blank and seat it"), 45)
             .after(OperationId.BOARD_NUT_END, Text.of("its seat isn't cut yet"))
             .tools(Text.of("files"), Text.of("caliper"))
-            .set(FretboardKeys.NUT_BLANK_LENGTH.id(), FretboardKeys.NUT_BLANK_HEIGHT.id())
+            .set(FretboardKeys.NUT_BLANK_LENGTH, FretboardKeys.NUT_BLANK_HEIGHT)
             .cautions(Caution.SMALL_PARTS, Caution.QUICK_GLUE));
     boolean screwed =
         switch (list.choice(BodyDecisions.NECK_JOINT)) {
@@ -221,7 +222,7 @@ final class FinishOrder {
               .after(OperationId.BOLT_PILOTS, Text.of("it has no pilot holes yet"))
               .after(OperationId.NECK_FIT, Text.of("it doesn't fit yet"))
               .tools(Text.of("driver by hand"), Text.of("wax on the screws"))
-              .set("bolt.length")
+              .set(RoutKeys.BOLT_LENGTH.of())
               .undoable());
     }
   }
@@ -248,7 +249,9 @@ final class FinishOrder {
               OperationId id = OperationId.cut(CutName.row(c.of().name()));
               draft
                   .after(id, Text.of("the ledge isn't cut yet"))
-                  .set(c.of().id("cover-length"), c.of().id("cover-width"));
+                  .set(
+                      RoutKeys.COVER_LENGTH.of(c.of().name()),
+                      RoutKeys.COVER_WIDTH.of(c.of().name()));
             });
     list.add(draft);
   }
@@ -273,7 +276,7 @@ final class FinishOrder {
             .after(OperationId.BRIDGE_FIT, Text.of("there is no bridge yet"))
             .after(OperationId.NUT_SHAPE, Text.of("there is no nut yet"))
             .after(OperationId.FRETS_CROWN, Text.of("the frets aren't crowned yet"))
-            .set(StringKeys.STRINGS_TOTAL_TENSION.id())
+            .set(StringKeys.STRINGS_TOTAL_TENSION)
             .waits(24, Text.of("neck and strings have settled"))
             .cautions(Caution.WIRE)
             .undoable());
@@ -283,14 +286,14 @@ final class FinishOrder {
             .tools(Text.of("nut files"), Text.of("feeler gauges"))
             .setIfThere(
                 IntStream.rangeClosed(1, list.plan.stringSet().size())
-                    .mapToObj(i -> "nut.string." + i + ".slot-bottom")
-                    .toArray(String[]::new))
+                    .mapToObj(i -> StringKeys.NUT_SLOT_BOTTOM.of(i))
+                    .toArray(SettingRef[]::new))
             .unsafeAction(Text.of("one stroke too many, and you make a new nut")));
     list.add(
         whole(OperationId.SETUP_RELIEF, STRINGS, Text.of("Set relief and action"), 30)
             .after(OperationId.NUT_SLOTS, Text.of("the nut is still too high"))
             .tools(Text.of("truss rod key"), Text.of("straightedge"), Text.of("feeler gauges"))
-            .set(StringKeys.ACTION_LAST_FRET.id())
+            .set(StringKeys.ACTION_LAST_FRET)
             .undoable());
     list.add(
         whole(
@@ -300,7 +303,7 @@ final class FinishOrder {
                 30)
             .after(OperationId.SETUP_RELIEF, Text.of("intonation changes with the action"))
             .tools(Text.of("tuner"), Text.of("driver"))
-            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT.id())
+            .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT)
             .undoable());
   }
 }

@@ -19,6 +19,8 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.fretboard.Slots;
+import roughcut.layout.LayoutKeys;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
@@ -43,9 +45,9 @@ final class FretboardOrder {
             .makes(BOARD_TOP, BOARD_EDGE)
             .tools(Text.of("planer or drum sander"), Text.of("straightedge"))
             .set(
-                FretboardKeys.FRETBOARD_BLANK_LENGTH.id(),
-                FretboardKeys.FRETBOARD_BLANK_WIDTH.id(),
-                FretboardKeys.FRETBOARD_BLANK_THICKNESS.id())
+                FretboardKeys.FRETBOARD_BLANK_LENGTH,
+                FretboardKeys.FRETBOARD_BLANK_WIDTH,
+                FretboardKeys.FRETBOARD_BLANK_THICKNESS)
             .waits(48, Text.of("freshly planed wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.SMALL_PARTS, Caution.DUST));
@@ -59,9 +61,9 @@ final class FretboardOrder {
             .heardAs(
                 Operation.Heard.AT_A_FRET,
                 IntStream.rangeClosed(1, list.plan.frets().frets().size())
-                    .mapToObj(k -> "fret." + k + ".from-nut")
-                    .toArray(String[]::new))
-            .deep(FretboardKeys.SLOT_SAW_STOP.id())
+                    .mapToObj(k -> LayoutKeys.FRET_FROM_NUT.of(k))
+                    .toArray(SettingRef[]::new))
+            .deep(FretboardKeys.SLOT_SAW_STOP)
             .repaired(Repair.CUT_FURTHER, Repair.FILL)
             .hold(
                 list.measured(
@@ -77,7 +79,7 @@ final class FretboardOrder {
             .measures(BOARD_EDGE)
             .after(OperationId.BOARD_SLOTS, Text.of("its position is measured from the slots"))
             .tools(Text.of("fine saw"), Text.of("square"))
-            .set(FretboardKeys.NUT_FRETBOARD_CUT.id(), FretboardKeys.NUT_FRONT.id())
+            .set(FretboardKeys.NUT_FRETBOARD_CUT, FretboardKeys.NUT_FRONT)
             .cautions(Caution.EDGES));
     list.add(
         board(OperationId.BOARD_TAPER, Text.of("Saw and plane the fretboard taper"), 35)
@@ -87,13 +89,11 @@ final class FretboardOrder {
             .destroys(BOARD_EDGE)
             .tools(Text.of("saw"), Text.of("plane"), Text.of("template"))
             .set(
-                Stream.of(
-                        FretboardKeys.FRETBOARD_WOOD_NUT.id(),
-                        FretboardKeys.FRETBOARD_WOOD_END.id())
+                Stream.of(FretboardKeys.FRETBOARD_WOOD_NUT, FretboardKeys.FRETBOARD_WOOD_END)
                     .filter(list::there)
-                    .toArray(String[]::new))
-            .setIfThere("fret.1.width", "fret.12.width")
-            .set(FretboardKeys.FRETBOARD_END_WIDTH.id())
+                    .toArray(SettingRef[]::new))
+            .setIfThere(LayoutKeys.FRET_WIDTH.of(1), LayoutKeys.FRET_WIDTH.of(12))
+            .set(FretboardKeys.FRETBOARD_END_WIDTH)
             .cautions(Caution.EDGES, Caution.DUST));
     list.add(
         board(
@@ -104,7 +104,7 @@ final class FretboardOrder {
             .needsFaces(NECK_OPEN)
             .measures(NECK_LINES)
             .tools(Text.of("small drill"), Text.of("pins"))
-            .setIfThere("pin.head.y", "pin.body.y")
+            .setIfThere(NeckKeys.PIN_ACROSS.of("head"), NeckKeys.PIN_ACROSS.of("body"))
             .cautions(Caution.DRILL)
             .unsafeAction(Text.of("a pin hits the rod")));
   }
@@ -123,7 +123,7 @@ final class FretboardOrder {
                 Text.of("pins"),
                 Text.of("two stop blocks at each edge"),
                 Text.of("the rod, masked"))
-            .set(BlankKeys.REVEAL_NUT.id(), BlankKeys.REVEAL_END.id())
+            .set(BlankKeys.REVEAL_NUT, BlankKeys.REVEAL_END)
             .cures(list.plan.glueUp().job().glue(), PartId.FRETBOARD, PartId.NECK, PartId.HEAD)
             .hold(
                 list.measured(
@@ -170,13 +170,16 @@ final class FretboardOrder {
   /**
    * How deep the first of the dots is bored, at least and at most; of the others their page tells.
    */
-  private String[] dots() {
+  private SettingRef[] dots() {
     return list.plan.fretboard().markers().dots().stream()
         .map(d -> d.fret())
         .sorted()
         .limit(1)
-        .flatMap(f -> Stream.of("marker." + f + ".depth-min", "marker." + f + ".depth-max"))
-        .toArray(String[]::new);
+        .flatMap(
+            f ->
+                Stream.of(
+                    FretboardKeys.MARKER_DEPTH_MIN.of(f), FretboardKeys.MARKER_DEPTH_MAX.of(f)))
+        .toArray(SettingRef[]::new);
   }
 
   /** Dots, radius, slots, frets. */
@@ -187,7 +190,7 @@ final class FretboardOrder {
             .needsFaces(NECK_BACK)
             .tools(Text.of("drill with brad point"), Text.of("stop"), Text.of("glue"))
             .set(dots())
-            .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE.id())
+            .setIfThere(FretboardKeys.MARKER_SIDE_CLEARANCE)
             .cautions(Caution.DRILL, Caution.QUICK_GLUE));
     list.add(
         board(OperationId.BOARD_RADIUS, Text.of("Sand in the radius"), 60)
@@ -196,10 +199,10 @@ final class FretboardOrder {
             .destroys(BOARD_TOP)
             .tools(Text.of("radius block"), Text.of("gauges"), Text.of("straightedge"))
             .set(
-                "fretboard.edge.nut",
-                "fretboard.edge.end",
-                FretboardKeys.RADIUS_EVEN_END.id(),
-                FretboardKeys.RADIUS_CONE_END.id())
+                FretboardKeys.FRETBOARD_EDGE.of("nut"),
+                FretboardKeys.FRETBOARD_EDGE.of("end"),
+                FretboardKeys.RADIUS_EVEN_END,
+                FretboardKeys.RADIUS_CONE_END)
             .cautions(Caution.DUST)
             .unsafeAction(Text.of("more comes off at the ends than in the middle")));
     straightened();
@@ -210,7 +213,7 @@ final class FretboardOrder {
               .needsFaces(NECK_BACK)
               .after(OperationId.BOARD_SLOTS, Text.of("there are no slots yet"))
               .tools(Text.of("slotting saw"), Text.of("depth gauge"))
-              .deep(FretboardKeys.SLOT_SAW_STOP.id())
+              .deep(FretboardKeys.SLOT_SAW_STOP)
               .repaired(Repair.CUT_FURTHER)
               .cautions(Caution.EDGES)
               .unsafeAction(Text.of("a slot is too shallow at its ends, and the fret never seats"));
@@ -233,9 +236,9 @@ final class FretboardOrder {
                     Text.of("the slots are shallower by that much")))
             .tools(Text.of("press caul or hammer"), Text.of("wire bent tighter than the radius"))
             .set(
-                FretboardKeys.WIRE_TOTAL.id(),
-                FretboardKeys.WIRE_BEND_RADIUS.id(),
-                FretboardKeys.WIRE_TANG_BACK.id())
+                FretboardKeys.WIRE_TOTAL,
+                FretboardKeys.WIRE_BEND_RADIUS,
+                FretboardKeys.WIRE_TANG_BACK)
             .hold(
                 list.measured(
                     Decisions.FRETBOARD_THICKNESS,
@@ -272,10 +275,7 @@ final class FretboardOrder {
                 Text.of("straightedge"),
                 Text.of("feeler gauge"),
                 Text.of("long levelling beam with abrasive"))
-            .set(
-                FretboardKeys.BOW_SANDED.id(),
-                NeckKeys.BOW_CROWN_LEFT.id(),
-                NeckKeys.BOW_EDGE_LEFT.id())
+            .set(FretboardKeys.BOW_SANDED, NeckKeys.BOW_CROWN_LEFT, NeckKeys.BOW_EDGE_LEFT)
             .hold(
                 list.measured(
                     NeckDecisions.BOW,

@@ -13,6 +13,7 @@ import roughcut.design.Decisions;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
@@ -49,10 +50,10 @@ final class HeadOrder {
             .makes(HEAD_FACE)
             .tools(Text.of("bandsaw"), Text.of("bevel gauge"))
             .set(
-                NeckKeys.HEAD_ONE_PIECE_DEPTH.id(),
-                NeckKeys.HEAD_ONE_PIECE_BREAK.id(),
-                NeckKeys.HEAD_ONE_PIECE_FACE.id(),
-                NeckKeys.HEAD_ONE_PIECE_BACK.id())
+                NeckKeys.HEAD_ONE_PIECE_DEPTH,
+                NeckKeys.HEAD_ONE_PIECE_BREAK,
+                NeckKeys.HEAD_ONE_PIECE_FACE,
+                NeckKeys.HEAD_ONE_PIECE_BACK)
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST));
   }
@@ -68,7 +69,7 @@ final class HeadOrder {
             .measures(NECK_LINES)
             .makes(HEAD_FACE)
             .tools(Text.of("router on rails, or saw and plane"))
-            .set(NeckKeys.HEAD_FLAT_DEPTH.id(), NeckKeys.HEAD_FLAT_LENGTH.id())
+            .set(NeckKeys.HEAD_FLAT_DEPTH, NeckKeys.HEAD_FLAT_LENGTH)
             .cautions(Caution.ROUTER, Caution.DUST));
   }
 
@@ -78,12 +79,12 @@ final class HeadOrder {
             .needsFaces(NECK_EDGE, NECK_SIDES)
             .measures(NECK_LINES)
             .tools(Text.of("bandsaw or tenon saw with the wedge as a guide"))
-            .setIfThere("scarf.saw-top", "scarf.saw-back")
+            .setIfThere(NeckKeys.SCARF_SAW_TOP.of(), NeckKeys.SCARF_SAW_BACK.of())
             .setIfThere(
-                NeckKeys.SCARF_MARK_TOP.id(),
-                NeckKeys.SCARF_MARK_BACK.id(),
-                NeckKeys.SCARF_WEDGE.id(),
-                NeckKeys.SCARF_RUN.id())
+                NeckKeys.SCARF_MARK_TOP,
+                NeckKeys.SCARF_MARK_BACK,
+                NeckKeys.SCARF_WEDGE,
+                NeckKeys.SCARF_RUN)
             .hold(
                 list.measured(
                     Decisions.SHAFT_THICKNESS,
@@ -98,7 +99,7 @@ final class HeadOrder {
         list.neck(OperationId.HEAD_SCARF_PLANE, NECK, Text.of("Plane both bevels together"), 40)
             .after(OperationId.HEAD_SCARF_SAW, Text.of("it isn't sawn yet"))
             .tools(Text.of("plane"), Text.of("straightedge"), Text.of("square"))
-            .setIfThere(NeckKeys.SCARF_BEVEL.id(), NeckKeys.SCARF_FLATNESS.id())
+            .setIfThere(NeckKeys.SCARF_BEVEL, NeckKeys.SCARF_FLATNESS)
             .cautions(Caution.EDGES));
     list.add(
         list.neck(
@@ -113,8 +114,9 @@ final class HeadOrder {
                 Text.of("pins"),
                 Text.of("cauls"),
                 Text.of("parting film"))
-            .setIfThere(NeckKeys.SCARF_SHIFT.id(), "scarf.seam-top", NeckKeys.SCARF_SEAM_BACK.id())
-            .setIfThere(NeckKeys.SCARF_PIN_SIDE.id())
+            .setIfThere(
+                NeckKeys.SCARF_SHIFT, NeckKeys.SCARF_SEAM_TOP.of(), NeckKeys.SCARF_SEAM_BACK)
+            .setIfThere(NeckKeys.SCARF_PIN_SIDE)
             .hold(
                 HoldPoint.look(
                         "scarf.tight",
@@ -136,7 +138,7 @@ final class HeadOrder {
                   Text.of("veneer, its nut end bevelled by the angle below"),
                   Text.of("caul"),
                   Text.of("clamps"))
-              .setIfThere(NeckKeys.HEAD_VENEER_BEVEL.id())
+              .setIfThere(NeckKeys.HEAD_VENEER_BEVEL)
               .cures(list.plan.glueUp().job().glue(), PartId.HEAD, PartId.NECK)
               .cautions(Caution.GLUE)
               .unsafeAction(Text.of("once the volute is cut, nothing lies flat behind it")));
@@ -145,7 +147,7 @@ final class HeadOrder {
         head(OperationId.HEAD_THICKNESS, Text.of("Thickness the headstock from its back"), 30)
             .needsFaces(HEAD_FACE)
             .tools(Text.of("drum sander or plane"), Text.of("caliper"))
-            .set(NeckKeys.DRUM_TURNS.id(), "drum.riser", NeckKeys.HEAD_GRIP.id())
+            .set(NeckKeys.DRUM_TURNS, NeckKeys.DRUM_RISER.of(), NeckKeys.HEAD_GRIP)
             .cautions(Caution.SMALL_PARTS, Caution.DUST)
             .unsafeAction(Text.of("the drum is shorter than the headstock is wide")));
     list.add(
@@ -158,12 +160,13 @@ final class HeadOrder {
     list.add(
         head(OperationId.HEAD_TUNERS, Text.of("Drill the tuner holes"), 30)
             .repaired(Repair.PLUG)
-            .set("tuner.bit")
+            .set(NeckKeys.TUNER_BIT.of())
             .placed(
                 IntStream.rangeClosed(1, list.plan.stringSet().size())
                     .boxed()
-                    .flatMap(i -> Stream.of("tuner." + i + ".x", "tuner." + i + ".y"))
-                    .toArray(String[]::new))
+                    .flatMap(
+                        i -> Stream.of(NeckKeys.TUNER_ALONG.of(i), NeckKeys.TUNER_ACROSS.of(i)))
+                    .toArray(SettingRef[]::new))
             .needsFaces(HEAD_FACE)
             .measures(NECK_LINES)
             .after(
@@ -183,15 +186,15 @@ final class HeadOrder {
                     Text.of("caliper beside each post"),
                     Text.of("the tuners only clamp a certain range of headstock thickness")))
             .cautions(Caution.DRILL));
-    if (list.there("access.depth")) {
+    if (list.there(NeckKeys.ACCESS_DEPTH)) {
       list.add(
           head(OperationId.ROD_ACCESS, Text.of("Drill the access hole for the truss rod"), 25)
               .needsFaces(HEAD_FACE)
               .measures(NECK_LINES)
               .tools(Text.of("drill press, table tilted"), Text.of("long bit"), Text.of("stop"))
-              .setIfThere("access.centre-at", "access.opens-at")
-              .set(NeckKeys.ACCESS_BIT_LENGTH.id(), NeckKeys.ACCESS_BACK_LEAST.id())
-              .deep(NeckKeys.ACCESS_DEPTH.id())
+              .setIfThere(NeckKeys.ACCESS_CENTRE_AT.of(), NeckKeys.ACCESS_OPENS_AT.of())
+              .set(NeckKeys.ACCESS_BIT_LENGTH, NeckKeys.ACCESS_BACK_LEAST)
+              .deep(NeckKeys.ACCESS_DEPTH)
               .cautions(Caution.DRILL)
               .repaired(Repair.PLUG)
               .unsafeAction(Text.of("the hole goes where it should not")));

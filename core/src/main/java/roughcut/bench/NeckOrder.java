@@ -28,6 +28,7 @@ import roughcut.design.PartDecisions;
 import roughcut.design.Strip;
 import roughcut.fretboard.FretboardKeys;
 import roughcut.layout.LayoutKeys;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
@@ -68,7 +69,7 @@ final class NeckOrder {
             .problems(ripping)
             .problems(list.woodTrouble(p -> of(p, ripping.isEmpty())))
             .tools(Text.of("jointer"), Text.of("planer"), Text.of("winding sticks"))
-            .set(BlankKeys.STACK_LENGTH.id(), BlankKeys.STACK_DEPTH.id())
+            .set(BlankKeys.STACK_LENGTH, BlankKeys.STACK_DEPTH)
             .waits(REST, Text.of("freshly milled wood has moved and settled"))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
@@ -83,8 +84,8 @@ final class NeckOrder {
                   15)
               .after(OperationId.NECK_MILL, Text.of("its board has no true face yet"))
               .tools(Text.of("the saw chosen on the Boards page"), Text.of("push block"))
-              .setIfThere("rip." + wood + ".strip." + i)
-              .setIfThere(list.plan.rips().boardWidth(i).stream().toArray(String[]::new))
+              .setIfThere(BlankKeys.STRIP_SAWN.of(wood, i))
+              .setIfThere(list.plan.rips().boardWidth(i).stream().toArray(SettingRef[]::new))
               .movesWood()
               .cautions(Caution.SAW, Caution.DUST)
               .unsafeAction(Text.of("the kerf was forgotten, or another saw finished the job")));
@@ -115,10 +116,7 @@ final class NeckOrder {
                 Text.of("there is no blank yet"))
             .makes(NECK_TOP, NECK_BACK, NECK_EDGE, NECK_SIDES, NECK_OPEN)
             .tools(Text.of("jointer or plane"), Text.of("try square"), Text.of("straightedge"))
-            .set(
-                BlankKeys.BLANK_WIDTH.id(),
-                BlankKeys.CHECK_ALLOWED.id(),
-                BlankKeys.CHECK_ALLOWED_SQUARE.id())
+            .set(BlankKeys.BLANK_WIDTH, BlankKeys.CHECK_ALLOWED, BlankKeys.CHECK_ALLOWED_SQUARE)
             .hazards(PlaningWay.words(strips))
             .movesWood()
             .cautions(Caution.PLANER, Caution.DUST)
@@ -139,8 +137,8 @@ final class NeckOrder {
             .measures(NECK_EDGE)
             .makes(NECK_LINES)
             .tools(Text.of("knife or sharp pencil"), Text.of("square"))
-            .set(LayoutKeys.FRETBOARD_END_FROM_NUT.id())
-            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
+            .set(LayoutKeys.FRETBOARD_END_FROM_NUT)
+            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK)
             .undoable()
             .hold(
                 HoldPoint.measured(
@@ -173,7 +171,7 @@ final class NeckOrder {
                 Text.of("roller"),
                 Text.of("clamps, cauls, parting film"))
             .glues(job)
-            .set("glue.stages")
+            .set(BlankKeys.GLUE_STAGES.of("glue"))
             .cures(job.glue(), PartId.NECK)
             .cautions(Caution.GLUE)
             .hold(
@@ -220,7 +218,7 @@ final class NeckOrder {
 
   /** Rod and stiffeners: by a fence while there is an edge, by a jig any time. */
   void channels() {
-    if (list.there("rod.least") || list.there("rod.end.from-nut")) {
+    if (list.there(NeckKeys.ROD_LEAST.of()) || list.there(NeckKeys.ROD_END_FROM_NUT)) {
       OperationDraft rod =
           channel(OperationId.ROD_CHANNEL, Text.of("Rout the truss rod channel"), 40, "rod")
               .hold(
@@ -238,7 +236,7 @@ final class NeckOrder {
               .unsafeAction(Text.of("the ends stay round, and the rod rides up on them"));
       list.add(tried(rod, OperationId.ROD_CHANNEL));
     }
-    if (list.there("stiffener.least")) {
+    if (list.there(NeckKeys.STIFFENER_LEAST)) {
       list.add(
           tried(
               channel(
@@ -255,14 +253,17 @@ final class NeckOrder {
         list.neck(id, NECK, title, minutes)
             .needsFaces(NECK_BACK, NECK_OPEN)
             .setIfThere(
-                of + ".fence",
-                of + ".fence-far",
-                of + ".fence-heel",
-                of + ".wedge",
-                of + ".near-rail",
-                of + ".far-rail")
-            .set(of + ".start-stop", of + ".end-stop", of + ".passes")
-            .deep(of + ".pass-depth")
+                NeckKeys.CHANNEL_FENCE.of(of),
+                NeckKeys.CHANNEL_FENCE_FAR.of(of),
+                NeckKeys.CHANNEL_FENCE_HEEL.of(of),
+                NeckKeys.CHANNEL_WEDGE.of(of),
+                NeckKeys.CHANNEL_NEAR_RAIL.of(of),
+                NeckKeys.CHANNEL_FAR_RAIL.of(of))
+            .set(
+                NeckKeys.CHANNEL_START_STOP.of(of),
+                NeckKeys.CHANNEL_END_STOP.of(of),
+                NeckKeys.CHANNEL_PASSES.of(of))
+            .deep(NeckKeys.CHANNEL_PASS_DEPTH.of(of))
             .repaired(Repair.CUT_FURTHER, Repair.SHIM)
             .cautions(Caution.ROUTER, Caution.DUST);
     return switch (list.choice(NeckDecisions.CHANNEL_MACHINE)) {
@@ -305,8 +306,8 @@ final class NeckOrder {
             .measures(NECK_LINES)
             .destroys(NECK_EDGE, NECK_SIDES)
             .tools(Text.of("bandsaw"), Text.of("template"), Text.of("bearing cutter"))
-            .setIfThere("fret.1.width", "fret.12.width")
-            .set(FretboardKeys.FRETBOARD_END_WIDTH.id(), ClearanceKeys.BLANK_SIDE_SPARE.id())
+            .setIfThere(LayoutKeys.FRET_WIDTH.of(1), LayoutKeys.FRET_WIDTH.of(12))
+            .set(FretboardKeys.FRETBOARD_END_WIDTH, ClearanceKeys.BLANK_SIDE_SPARE)
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.ROUTER, Caution.DUST)
             .unsafeAction(Text.of("the stripe is cut through where the neck tapers")));
@@ -335,8 +336,8 @@ final class NeckOrder {
                 OperationId.HEAD_THICKNESS,
                 Text.of("the volute runs into the back of the headstock"))
             .tools(Text.of("bandsaw"), Text.of("support under the headstock"))
-            .set(NeckKeys.VOLUTE_TANGENT.id(), NeckKeys.VOLUTE_APEX.id())
-            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK.id())
+            .set(NeckKeys.VOLUTE_TANGENT, NeckKeys.VOLUTE_APEX)
+            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK)
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
             .unsafeAction(Text.of("nothing is left to support the second profile")));
@@ -354,7 +355,7 @@ final class NeckOrder {
     HeelSeat seat = list.plan.stringPlan().heights().seat().orElseThrow();
     list.add(
         switch (seat.made()) {
-          case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER.id());
+          case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER);
           case TILTED_FLOOR, WEDGE -> faces;
         });
     if (seat.wedged()) {
@@ -369,7 +370,7 @@ final class NeckOrder {
                   Text.of("plane"),
                   Text.of("a board with a stop"),
                   Text.of("the same wood as the neck"))
-              .deep(StringKeys.HEEL_TAPER.id())
+              .deep(StringKeys.HEEL_TAPER)
               .undoable()
               .cautions(Caution.EDGES)
               .unsafeAction(
@@ -379,7 +380,7 @@ final class NeckOrder {
 
   /** What is bored into the heel while it is flat. */
   void pilots() {
-    if (!list.there("bolt.pilot-stop")) {
+    if (!list.there(RoutKeys.BOLT_PILOT_STOP.of())) {
       return;
     }
     list.add(
@@ -390,10 +391,10 @@ final class NeckOrder {
             .tools(Text.of("drill press"), Text.of("template of the bolts"), Text.of("stop"))
             .placed(boltPlaces())
             .set(
-                RoutKeys.BOLT_PILOT.id(),
-                "bolt.pilot-stop",
-                "bolt.length",
-                RoutKeys.BOLT_TIP_CLEARANCE.id())
+                RoutKeys.BOLT_PILOT,
+                RoutKeys.BOLT_PILOT_STOP.of(),
+                RoutKeys.BOLT_LENGTH.of(),
+                RoutKeys.BOLT_TIP_CLEARANCE)
             .hold(
                 list.measured(
                     Decisions.HEEL_THICKNESS,
@@ -405,12 +406,12 @@ final class NeckOrder {
   }
 
   /** The heel's bores stand under the body's. */
-  private String[] boltPlaces() {
+  private SettingRef[] boltPlaces() {
     return list.plan.cuts().cuts().stream()
         .filter(c -> c.kind() == CutKind.BOLT)
-        .flatMap(c -> CutLocations.ids(c.name()).stream())
+        .flatMap(c -> CutLocations.of(c.name()).stream())
         .filter(list::there)
-        .toArray(String[]::new);
+        .toArray(SettingRef[]::new);
   }
 
   void carve() {
@@ -425,12 +426,12 @@ final class NeckOrder {
             .tools(
                 Text.of("spokeshave"), Text.of("rasp"), Text.of("facet lines"), Text.of("caliper"))
             .setIfThere(
-                "facet.1.1.on-back",
-                "facet.1.1.on-side",
-                "facet." + octave + ".1.on-back",
-                "facet." + octave + ".1.on-side",
-                "rod.least",
-                NeckKeys.ROD_LEAST_X.id())
+                NeckKeys.FACET_ON_BACK.of(1, 1),
+                NeckKeys.FACET_ON_SIDE.of(1, 1),
+                NeckKeys.FACET_ON_BACK.of(octave, 1),
+                NeckKeys.FACET_ON_SIDE.of(octave, 1),
+                NeckKeys.ROD_LEAST.of(),
+                NeckKeys.ROD_LEAST_X)
             .waits(
                 24 * list.value(NeckDecisions.REST_DAYS), Text.of("the neck has finished moving"))
             .movesWood()

@@ -10,9 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import roughcut.blank.GlueJob;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.part.PartId;
 import roughcut.shop.Glue;
@@ -95,14 +97,18 @@ final class OperationDraft {
   }
 
   /** What is set; each number has to be told by the plan, or the route isn't made. */
-  OperationDraft set(String... values) {
-    settings.addAll(List.of(values));
+  OperationDraft set(SettingRef... values) {
+    settings.addAll(ids(values));
     return this;
   }
 
+  private static List<String> ids(SettingRef... values) {
+    return Stream.of(values).map(SettingRef::id).toList();
+  }
+
   /** Numbers that not every such instrument has: left out where the plan doesn't tell them. */
-  OperationDraft setIfThere(String... values) {
-    optional.addAll(List.of(values));
+  OperationDraft setIfThere(SettingRef... values) {
+    optional.addAll(ids(values));
     return set(values);
   }
 
@@ -122,32 +128,32 @@ final class OperationDraft {
   }
 
   /** Settings that are depths: they grow with what is taken away. */
-  OperationDraft deep(String... values) {
-    depths.addAll(List.of(values));
+  OperationDraft deep(SettingRef... values) {
+    depths.addAll(ids(values));
     return set(values);
   }
 
   /** Settings that are an opening's widths. */
-  OperationDraft wide(String... values) {
-    openings.addAll(List.of(values));
+  OperationDraft wide(SettingRef... values) {
+    openings.addAll(ids(values));
     return set(values);
   }
 
   /** Depths that a machine is set to on the way: what came out is read elsewhere. */
-  OperationDraft passing(String... values) {
-    passes.addAll(List.of(values));
+  OperationDraft passing(SettingRef... values) {
+    passes.addAll(ids(values));
     return deep(values);
   }
 
   /** Settings that are places on the part, from an edge or a line that can be touched. */
-  OperationDraft placed(String... values) {
-    places.addAll(List.of(values));
+  OperationDraft placed(SettingRef... values) {
+    places.addAll(ids(values));
     return set(values);
   }
 
   /** Settings that are places along the strings, where a fault is heard. */
-  OperationDraft heardAs(Operation.Heard how, String... values) {
-    List.of(values).forEach(v -> sounding.put(v, how));
+  OperationDraft heardAs(Operation.Heard how, SettingRef... values) {
+    ids(values).forEach(v -> sounding.put(v, how));
     return set(values);
   }
 
@@ -205,7 +211,7 @@ final class OperationDraft {
   /** What a glue-up is done by: its times, its glue, its clamps. */
   OperationDraft glues(GlueJob job) {
     poured.add(job.mass().id());
-    return set(job.open().id(), job.time().id(), job.mass().id(), job.clamps().id());
+    return set(job.open(), job.time(), job.mass(), job.clamps());
   }
 
   OperationDraft undoable() {

@@ -20,6 +20,7 @@ import roughcut.design.ChoiceDecision;
 import roughcut.design.NumberDecision;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.part.PartId;
@@ -189,7 +190,11 @@ final class OperationListBuilder {
     return all;
   }
 
-  boolean there(String value) {
+  boolean there(SettingRef value) {
+    return there(value.id());
+  }
+
+  private boolean there(String value) {
     return plan.value(value).isPresent();
   }
 }

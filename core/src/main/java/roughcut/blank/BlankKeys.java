@@ -10,6 +10,7 @@ import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.RATIO;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of blanks, boards and glue that are told; each is named
@@ -112,6 +113,11 @@ public final class BlankKeys {
       new ValueKey("board.reveal-nut", "Blank beside the fretboard at the nut, per side", LENGTH);
   public static final ValueKey REVEAL_END =
       new ValueKey("board.reveal-end", "Blank beside the fretboard at its end, per side", LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow BOARD_WIDTH = new ValueRow("board.{}.width");
+  public static final ValueRow GLUE_STAGES = new ValueRow("{}.stages");
+  public static final ValueRow STRIP_SAWN = new ValueRow("rip.{}.strip.{}");
 
   private BlankKeys() {}
 }

@@ -257,7 +257,7 @@ public final class BlankReadiness {
                   Text.of(
                       "The binding bends to a radius of {bends}, the outline needs {tightest}.",
                       Text.length(binding.bendsTo().value(), 0),
-                      Text.length(binding.tightest().value(), 0)))
+                      Text.length(binding.tightest().orElseThrow().value(), 0)))
               .why(Text.of("It breaks in the waist or at a horn."))
               .fix(Text.of("Use more and thinner layers.")));
     }

@@ -19,7 +19,7 @@ import roughcut.shop.Woods;
  * @param channelWidth all layers together
  * @param channelHeight the binding's height
  * @param bendsTo least radius of one heated layer
- * @param tightest smallest radius of the outline
+ * @param tightest smallest radius of the outline; empty for one that bends nowhere
  * @param length of one layer for going all round, spare included
  */
 public record BodyBinding(
@@ -28,7 +28,7 @@ public record BodyBinding(
     Value channelWidth,
     Value channelHeight,
     Value bendsTo,
-    Value tightest,
+    Optional<Value> tightest,
     Value length) {
 
   /** The binding, or nothing when there are no layers. */
@@ -47,11 +47,7 @@ public record BodyBinding(
             registry.put(BlankKeys.BINDING_CHANNEL_WIDTH, "n · w", in("n", layers), in("w", layer)),
             inputs.get(BodyDecisions.BINDING_HEIGHT),
             registry.put(BlankKeys.BINDING_BENDS_TO, "m · w", in("m", factor), in("w", layer)),
-            registry.find(
-                BlankKeys.BINDING_TIGHTEST,
-                outline.curvature().tightest(),
-                Text.of("found along the body outline"),
-                outline.provenance()),
+            tightest(outline, registry),
             registry.put(
                 BlankKeys.BINDING_LENGTH,
                 "U · (1 + r / 100)",
@@ -59,8 +55,20 @@ public record BodyBinding(
                 in("r", inputs.get(BodyDecisions.BINDING_SPARE)))));
   }
 
+  private static Optional<Value> tightest(BodyOutline outline, ValueRegistry registry) {
+    double radius = outline.curvature().tightest();
+    return Double.isInfinite(radius)
+        ? Optional.empty()
+        : Optional.of(
+            registry.find(
+                BlankKeys.BINDING_TIGHTEST,
+                radius,
+                Text.of("found along the body outline"),
+                outline.provenance()));
+  }
+
   /** Whether a layer bends as tightly as the outline asks. */
   public boolean bends() {
-    return tightest.value() >= bendsTo.value();
+    return tightest.isEmpty() || tightest.get().value() >= bendsTo.value();
   }
 }

@@ -331,7 +331,7 @@ public record GlueJob(
     private Value stages(Value faces, Value most) {
       boolean none = nothing() || most.value() == 0;
       return registry.put(
-          job.prefix + ".stages",
+          BlankKeys.GLUE_STAGES.id(job.prefix),
           Text.of("Stages of the glue-up"),
           COUNT,
           none ? "0" : "ceil(N / c)",

@@ -11,6 +11,7 @@ import java.util.Set;
 import roughcut.design.Strip;
 import roughcut.geometry.Outline;
 import roughcut.measure.Provenance;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
@@ -164,12 +165,12 @@ public record NeckRips(
   }
 
   /** Id of the width of the board that a strip is sawn from; empty while nobody knows it. */
-  public Optional<String> boardWidth(int strip) {
+  public Optional<SettingRef> boardWidth(int strip) {
     return plans.stream()
         .filter(p -> p.strips().contains(strip))
         .flatMap(p -> p.board().stream())
         .filter(b -> b.width().isPresent())
-        .map(b -> RipShare.widthId(b.id()))
+        .map(b -> BlankKeys.BOARD_WIDTH.of(b.id()))
         .findFirst();
   }
 

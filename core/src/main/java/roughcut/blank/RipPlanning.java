@@ -241,7 +241,7 @@ final class RipPlanning {
       if (i > 0 && open.get(i - 1) == strip) {
         continue;
       }
-      String plain = "rip." + wood.id() + ".strip." + strip;
+      String plain = BlankKeys.STRIP_SAWN.id(wood.id(), strip);
       // Of several necks' strips, one may come from two boards, flat from one and on edge from the
       // other.
       boolean other = registry.values().containsKey(plain);
@@ -357,7 +357,7 @@ final class RipPlanning {
     }
     Value width =
         registry.put(
-            RipShare.widthId(board.get().id()),
+            BlankKeys.BOARD_WIDTH.id(board.get().id()),
             Text.of("Width of board {id}", board.get().id()),
             LENGTH,
             "W",

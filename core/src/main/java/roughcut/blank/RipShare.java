@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import roughcut.design.BlankDecisions;
 import roughcut.design.BlankStep;
@@ -40,13 +39,6 @@ record RipShare(
     open = List.copyOf(open);
     done = List.copyOf(done);
     off = List.copyOf(off);
-  }
-
-  private static final Pattern BOARD = Pattern.compile("board\\..+\\.width");
-
-  /** Id of what a board's label says of its width. */
-  static String widthId(String board) {
-    return "board." + board + ".width";
   }
 
   /** What strips of a stack measure before they are planed, mm. */
@@ -104,7 +96,7 @@ record RipShare(
     boolean noted(int number) {
       return inputs
           .cutAt(DoneOperation.stripSawn(number))
-          .filter(cut -> cut.keySet().stream().anyMatch(BOARD.asMatchPredicate()))
+          .filter(cut -> cut.keySet().stream().anyMatch(BlankKeys.BOARD_WIDTH::names))
           .isPresent();
     }
 
@@ -115,7 +107,7 @@ record RipShare(
               n ->
                   inputs
                       .cutAt(DoneOperation.stripSawn(n))
-                      .map(cut -> cut.get(widthId(board.id())))
+                      .map(cut -> cut.get(BlankKeys.BOARD_WIDTH.id(board.id())))
                       .filter(w -> Math.abs(w - board.width().orElse(0)) < Precision.NEAR)
                       .isPresent())
           .toList();

@@ -37,6 +37,8 @@ public record Clearance(
   /** So near its limit a clearance is told more finely, mm. */
   private static final double NEARLY = 0.1;
 
+  private static final int MOST_PLACES = 7;
+
   /** A spot that is now as it will be when finished. */
   public Clearance(
       ClearanceKind kind,
@@ -74,15 +76,26 @@ public record Clearance(
   public Message message() {
     boolean stops = state() == State.STOP && !Double.isNaN(limit.fail());
     double under = stops ? limit.fail() : limit.warn();
-    // “1.5 mm, under the 1.5 mm minimum” would help nobody.
-    boolean near = Math.abs(left.value() - under) < NEARLY;
-    Text.Arg now = Text.length(left.value(), near ? 2 : 1);
-    Text.Arg least = Text.length(under, near ? 2 : 1);
+    int places = places(left.value(), under);
+    Text.Arg now = Text.length(left.value(), places);
+    Text.Arg least = Text.length(under, places);
     return Message.of(
             stops
                 ? Text.of("{what}: {left}, under the {limit} minimum.", what.capital(), now, least)
                 : Text.of("{what}: {left}, under the {limit} target.", what.capital(), now, least))
         .why(kind.risk());
+  }
+
+  /**
+   * How many decimals tell two lengths apart: “1.5 mm, under the 1.5 mm minimum” would help nobody.
+   */
+  private static int places(double one, double other) {
+    double apart = Math.abs(one - other);
+    int places = 1;
+    for (double told = NEARLY; apart < told && places < MOST_PLACES; told /= 10) {
+      places++;
+    }
+    return places;
   }
 
   /** Whether it will be less when finished than it is now. */
@@ -117,10 +130,11 @@ public record Clearance(
 
   /** The state of so much left somewhere. */
   public static State stateOf(Limit limit, double left) {
-    if (left < limit.fail() || left < -Precision.SAME) {
+    // What a sum leaves in its last digits is no less wood.
+    if (left < limit.fail() - Precision.NEAR || left < -Precision.NEAR) {
       return State.STOP;
     }
-    return left < limit.warn() ? State.LOOK : State.CLEAR;
+    return left < limit.warn() - Precision.NEAR ? State.LOOK : State.CLEAR;
   }
 
   /** What is left as a share of what should be: 1 at the warning limit. The lower, the worse. */

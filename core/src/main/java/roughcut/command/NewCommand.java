@@ -43,7 +43,7 @@ final class NewCommand implements Callable<Integer> {
       names = "--strings",
       paramLabel = "N",
       defaultValue = "6",
-      description = "6 to 8 for a guitar, 4 to 6 for a bass")
+      description = "6 to 9 or 12 for a guitar, 4 to 6 or 8 for a bass")
   private int strings;
 
   @Option(names = "--bass", description = "a bass, where a guitar has as many strings")
@@ -51,6 +51,9 @@ final class NewCommand implements Callable<Integer> {
 
   @Option(names = "--baritone", description = "a guitar tuned a fourth lower")
   private boolean baritone;
+
+  @Option(names = "--tenor", description = "a guitar of four strings in fifths")
+  private boolean tenor;
 
   @Option(names = "--scale", paramLabel = "LENGTH", description = "scale length, for example 635")
   private String scale;
@@ -105,13 +108,15 @@ final class NewCommand implements Callable<Integer> {
 
   private NewInstrument asked(Path path) throws BadSetting {
     InstrumentKind kind =
-        InstrumentKind.of(strings, bass, baritone)
+        InstrumentKind.of(strings, bass, baritone, tenor)
             .orElseThrow(
                 () ->
                     new BadSetting(
                         "--strings",
                         strings,
-                        Text.of("6 to 8 for a guitar, 6 for a baritone, 4 to 6 for a bass")));
+                        Text.of(
+                            "6 to 9 or 12 for a guitar, 6 for a baritone, 4 for a tenor, "
+                                + "4 to 6 or 8 for a bass")));
     double treble = scale == null ? kind.scale() : length("--scale", scale);
     try {
       return new NewInstrument(

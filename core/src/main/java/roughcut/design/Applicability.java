@@ -52,6 +52,10 @@ public final class Applicability {
               Text.of("with a notch in the fretboard end"),
               d -> FretboardDecisions.NOTCH_LENGTH.in(d) > 0),
           rule(
+              "course\\.at-.*",
+              Text.of("where several strings run in a course"),
+              d -> Decisions.COURSE_STRINGS.in(d) > 1),
+          rule(
               "stiffener\\.(?!count).*",
               Text.of("with stiffeners"),
               d -> NeckDecisions.STIFFENERS.in(d) >= 2),

@@ -2,6 +2,7 @@ package roughcut.design;
 
 import static roughcut.measure.Quantity.ANGLE;
 import static roughcut.measure.Quantity.COUNT;
+import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.RATIO;
 
@@ -54,6 +55,16 @@ public final class Decisions {
           "Spacing at the nut",
           StringSpacing.values(),
           "Equal gaps feel even; equal centres measure even.");
+  public static final NumberDecision COURSE_STRINGS =
+      BOOK.number("course.strings", "Strings in a course", COUNT, 1, 1, 3, 1)
+          .hint("2 where strings run in pairs, 1 where each runs alone.");
+  public static final NumberDecision COURSE_AT_NUT =
+      BOOK.number("course.at-nut", "Course spacing at the nut", FINE_LENGTH, 1.9, 0.5, 8, 0.1)
+          .hint("Centre to centre of neighbouring strings in a course.");
+  public static final NumberDecision COURSE_AT_SADDLE =
+      BOOK.number(
+              "course.at-saddle", "Course spacing at the bridge", FINE_LENGTH, 2.5, 0.5, 10, 0.1)
+          .inHand("Centre to centre of neighbouring strings in a course.");
   public static final NumberDecision BRIDGE_SPREAD =
       BOOK.number("bridge.spread", "Spacing at the bridge", LENGTH, 52, 10, 200, 0.5)
           .inHand("Centre to centre of the outer strings.");

@@ -212,10 +212,10 @@ public record Design(
     return fittings.stream().filter(f -> f.type() == type).toList();
   }
 
-  /** The cavities that list a control; it hangs in the first. */
+  /** The cavities that list a control; it hangs in the first, and in no chamber. */
   public List<Fitting> cavitiesOf(Fitting control) {
     return fittings(FittingType.CAVITY).stream()
-        .filter(f -> f.with().contains(control.name()))
+        .filter(f -> f.with().contains(control.name()) && !f.listed().covered())
         .toList();
   }
 

@@ -95,6 +95,11 @@ public record Fitting(FittingType type, String name, String kind, List<String> w
     return type.word() + "." + name + "." + trait;
   }
 
+  /** Which others it may hold or lead to: a chamber holds no controls, it has no cover. */
+  public FittingType.Takes takes() {
+    return listed().covered() ? FittingType.Takes.NOTHING : type.takes();
+  }
+
   /** What it is called in a sentence: as the maker calls it, or neck pickup, tone control. */
   public Text words() {
     return label.isEmpty() ? ownWords() : Text.raw(label);

@@ -85,9 +85,14 @@ public final class FittingDecisions {
         (design, value) -> design.withNumber(id, value));
   }
 
+  /** What a chamber hasn't, which its top closes. */
+  private static final List<String> COVER =
+      List.of("ledge", "cover", "cover-gap", "screws", "lug", "wall");
+
   /** Whether a cavity has controls in it, which it follows unless its outline is drawn. */
   public static boolean holds(Design design, Fitting cavity) {
-    return cavity.with().stream().anyMatch(w -> design.fitting(w).isPresent());
+    return !cavity.listed().covered()
+        && cavity.with().stream().anyMatch(w -> design.fitting(w).isPresent());
   }
 
   /**
@@ -95,6 +100,9 @@ public final class FittingDecisions {
    * no place and size of its own, one that is drawn no sizes.
    */
   public static boolean idle(Design design, Fitting fitting, String key) {
+    if (fitting.listed().covered() && COVER.contains(key)) {
+      return true;
+    }
     return switch (fitting.type()) {
       case CAVITY ->
           DrawnPart.of(fitting).flatMap(design::drawn).isPresent()
@@ -171,7 +179,8 @@ public final class FittingDecisions {
                       "Mounted by",
                       "What hides its rout, and where it is mounted.",
                       List.of(PickupFixing.values())));
-          case CAVITY, BORE, RELIEF -> List.of(face(fitting));
+          case CAVITY, BORE, RELIEF ->
+              fitting.listed().covered() ? List.of() : List.of(face(fitting));
           case CONTROL, JACK, PLATE, CHANNEL, STRAP -> List.of();
         });
     return all;
@@ -226,7 +235,7 @@ public final class FittingDecisions {
 
   /** The face that a fitting is cut from. */
   public static BodyFace face(Design design, Fitting fitting) {
-    return face(fitting).in(design);
+    return fitting.listed().covered() ? BodyFace.TOP : face(fitting).in(design);
   }
 
   /** From where a pickup's place is measured. */

@@ -316,7 +316,7 @@ public final class FittingTraits {
     free(
         t,
         "left",
-        "Wood over it",
+        "Wood left",
         LENGTH,
         k -> 5,
         1,

@@ -12,6 +12,7 @@ import roughcut.measure.InvalidValue;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.measure.ValueKey;
@@ -40,7 +41,7 @@ public record NumberDecision(
     List<String> followed,
     ToDoubleFunction<Design> getter,
     BiFunction<Design, Double, Design> setter)
-    implements Decision {
+    implements SettingRef, Decision {
   /** What its value is told under, whatever stands in its place. */
   public ValueKey key() {
     return new ValueKey(id, label, quantity);

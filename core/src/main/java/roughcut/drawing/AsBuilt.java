@@ -9,8 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import roughcut.geometry.Point;
-import roughcut.measure.NumberWriter;
-import roughcut.measure.Quantity;
+import roughcut.measure.Text;
 import roughcut.measure.Units;
 
 /**
@@ -119,7 +118,7 @@ public final class AsBuilt {
           new Mark.Text(
               Role.MEASURED,
               off.drawn,
-              "planned " + NumberWriter.text(off.by(), Quantity.LENGTH, units) + " away",
+              Text.of("planned {length} away", Text.length(off.by(), 1)).in(units),
               Mark.Anchor.START,
               Mark.Size.SMALL,
               0,

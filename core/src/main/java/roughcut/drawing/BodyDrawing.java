@@ -235,8 +235,8 @@ public final class BodyDrawing {
     for (Floor floor : floors) {
       // What a top will cover is there, but not to be seen.
       boolean covered =
-          floor.cut.kind() == CutKind.RELIEF && plan.body().top().value() > 0
-              || floor.cut.kind() == CutKind.CHANNEL;
+          floor.cut.covered()
+              && (plan.body().top().value() > 0 || floor.cut.kind() == CutKind.CHANNEL);
       if (covered && face == BodyFace.TOP) {
         sketch.outline(Role.HIDDEN, floor.outline);
       } else {
@@ -286,15 +286,7 @@ public final class BodyDrawing {
               new Point(end, plan.taper().halfWidth(end)),
               new Point(from, plan.taper().halfWidth(from)));
       sketch.wood(board, plan.fretboardWood());
-      plan.frets().frets().stream()
-          .filter(f -> f.x() > from)
-          .forEach(
-              f ->
-                  sketch.path(
-                      Role.FRET,
-                      false,
-                      plan.taper().edge(f.x(), f.slant(), -1),
-                      plan.taper().edge(f.x(), f.slant(), 1)));
+      FretboardView.frets(plan, sketch, from);
       sketch.outline(Role.EDGE, board);
       if (!plan.neck().through()) {
         sketch.path(

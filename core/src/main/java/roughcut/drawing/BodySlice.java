@@ -28,6 +28,12 @@ final class BodySlice {
   private final double at;
   private List<List<Column>> columns;
 
+  /** How far an opening reaches beyond its face, mm. */
+  private static final double BEYOND = 4;
+
+  /** So deep in the wood nothing opens at a face any more, mm. */
+  private static final double IN_WOOD = 0.5;
+
   /** The wood over a place along the cut, from face to face. */
   private record Column(double s, double top, double back) {}
 
@@ -105,6 +111,11 @@ final class BodySlice {
     return solid.fold(this::prism, this::bore);
   }
 
+  /** Whether a depth lies in the wood: what opens there is closed by a top. */
+  private boolean inside(double s, double z) {
+    return z > face(BodyFace.TOP, s) + IN_WOOD && z < face(BodyFace.BACK, s) - IN_WOOD;
+  }
+
   private List<Outline> prism(Prism prism) {
     List<Outline> all = new ArrayList<>();
     for (double[] span : new Outline(prism.corners()).spans(at, across)) {
@@ -114,7 +125,8 @@ final class BodySlice {
       double a = across ? prism.floorAt(at) : prism.floorAt(span[0]);
       double b = across ? a : prism.floorAt(span[1]);
       // A little beyond the open face, so that no skin of wood is left by rounding.
-      double open = prism.open() + Math.signum(prism.open() - a) * 4;
+      double beyond = inside((span[0] + span[1]) / 2, prism.open()) ? 0 : BEYOND;
+      double open = prism.open() + Math.signum(prism.open() - a) * beyond;
       all.add(
           Outline.of(
               new Point(span[0], open),

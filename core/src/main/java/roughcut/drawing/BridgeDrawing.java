@@ -80,6 +80,7 @@ public final class BridgeDrawing {
             new Point(end, plan.taper().halfWidth(end)),
             new Point(from, plan.taper().halfWidth(from)));
     sketch.wood(board, plan.fretboardWood());
+    FretboardView.frets(plan, sketch, from);
     sketch.outline(Role.EDGE, board);
   }
 

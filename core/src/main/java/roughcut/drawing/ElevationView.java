@@ -9,8 +9,12 @@ import roughcut.design.NeckDecisions;
 import roughcut.drawing.Mark.Anchor;
 import roughcut.drawing.Mark.Size;
 import roughcut.fretboard.Slots;
+import roughcut.geometry.Arcs;
 import roughcut.geometry.Outline;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
+import roughcut.geometry.Similarity;
 import roughcut.measure.Precision;
 import roughcut.measure.Quantity;
 import roughcut.measure.Text;
@@ -67,7 +71,9 @@ final class ElevationView {
     }
     corners.addAll(faceEnd());
     corners.add(head.at(head.length().value(), 0));
-    return new Outline(corners);
+    List<Segment> round = new ArrayList<>(neck.back().curves());
+    plan.details().step().flatMap(step -> step.arc(head.breakX())).ifPresent(round::add);
+    return new Outline(Path.along(corners, round, 2 * Arcs.CHORD_ERROR));
   }
 
   /** Where the neck's top ends at the head: the break, or the drum's way down to a lower face. */
@@ -260,8 +266,7 @@ final class ElevationView {
   void roughing() {
     double margin = plan.given(Decisions.ROUGHING_MARGIN);
     if (margin > 0) {
-      sketch.path(
-          Role.STOCK, false, neck.back().line().stream().map(p -> p.plus(0, -margin)).toList());
+      sketch.path(Role.STOCK, neck.back().path().through(Similarity.moving(0, -margin)));
     }
   }
 

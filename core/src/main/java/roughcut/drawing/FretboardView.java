@@ -14,7 +14,9 @@ import roughcut.fretboard.Slots;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
+import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
+import roughcut.layout.LayoutKeys;
 import roughcut.measure.Text;
 import roughcut.plan.Plan;
 
@@ -24,6 +26,7 @@ import roughcut.plan.Plan;
  */
 final class FretboardView {
   private static final String OPEN = "#FBF9F4";
+  private static final String WIRE = "#D9DBDB";
   private static final String SHELL = "#EFEDE6";
   private static final int CROSS = 3;
 
@@ -91,20 +94,39 @@ final class FretboardView {
     }
   }
 
+  /**
+   * The frets as wire, seen from above on any wood: light as nickel, with a line down the middle.
+   *
+   * @param from only those beyond that place, from the nut line, mm
+   */
+  static void frets(Plan plan, Sketch sketch, double from) {
+    double width = plan.given(FretboardDecisions.WIRE_WIDTH);
+    for (FretLayout.Fret fret : plan.frets().frets()) {
+      if (fret.x() > from) {
+        Point bass = plan.taper().edge(fret.x(), fret.slant(), -1);
+        Point treble = plan.taper().edge(fret.x(), fret.slant(), 1);
+        sketch.fill(Role.FRET, across(bass, treble, width), WIRE);
+        sketch.path(Role.FRET, false, bass, treble);
+      }
+    }
+  }
+
+  /** A band across the fretboard, so wide along the strings. */
+  private static Outline across(Point bass, Point treble, double width) {
+    return Outline.of(
+        bass.plus(-width / 2, 0),
+        bass.plus(width / 2, 0),
+        treble.plus(width / 2, 0),
+        treble.plus(-width / 2, 0));
+  }
+
   /** The slots, open, with the frets' numbers beside them. */
   void slots() {
     double width = plan.given(FretboardDecisions.WIRE_TANG_WIDTH);
     for (Slots.Slot cut : plan.fretboard().slots().slots()) {
-
       Point bass = taper.edge(cut.x(), cut.slant(), -1);
       Point treble = taper.edge(cut.x(), cut.slant(), 1);
-      Outline slot =
-          Outline.of(
-              new Point(bass.x() - width / 2, bass.y()),
-              new Point(bass.x() + width / 2, bass.y()),
-              new Point(treble.x() + width / 2, treble.y()),
-              new Point(treble.x() - width / 2, treble.y()));
-      sketch.fill(Role.CHANNEL, slot, OPEN);
+      sketch.fill(Role.CHANNEL, across(bass, treble, width), OPEN);
       sketch.path(Role.FRET, false, bass, treble);
       if (numbered(cut)) {
         sketch.text(
@@ -114,7 +136,7 @@ final class FretboardView {
             Text.only(cut.number()),
             Anchor.MIDDLE,
             Size.SMALL,
-            "fret." + cut.number() + ".from-nut");
+            LayoutKeys.FRET_FROM_NUT.id(cut.number()));
       }
     }
   }

@@ -12,7 +12,6 @@ import roughcut.drawing.Mark.Size;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Shapes;
-import roughcut.layout.FretLayout;
 import roughcut.layout.FretboardTaper;
 import roughcut.layout.LayoutKeys;
 import roughcut.measure.Precision;
@@ -168,13 +167,7 @@ final class PlanView {
   void fretboard() {
     Outline board = fretboardOutline();
     sketch.wood(board, plan.fretboardWood());
-    for (FretLayout.Fret fret : plan.frets().frets()) {
-      sketch.path(
-          Role.FRET,
-          false,
-          taper.edge(fret.x(), fret.slant(), -1),
-          taper.edge(fret.x(), fret.slant(), 1));
-    }
+    FretboardView.frets(plan, sketch, 0);
     sketch.outline(Role.EDGE, board);
   }
 
@@ -315,7 +308,7 @@ final class PlanView {
       sketch.text(
           Role.NOTE,
           x,
-          -half - 9,
+          -half - 14,
           Text.of("joint, under the fretboard"),
           Anchor.START,
           Size.SMALL,

@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.LENGTH;
 import static roughcut.measure.Quantity.RATIO;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of the fretboard that are told; each is named here
@@ -98,6 +99,11 @@ public final class FretboardKeys {
       new ValueKey("wire.tang-back", "Tang nipped back on each side", FINE_LENGTH);
   public static final ValueKey WIRE_TOTAL =
       new ValueKey("wire.total", "Wire for all frets, with spare", LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow FRETBOARD_EDGE = new ValueRow("fretboard.edge.{}");
+  public static final ValueRow MARKER_DEPTH_MAX = new ValueRow("marker.{}.depth-max");
+  public static final ValueRow MARKER_DEPTH_MIN = new ValueRow("marker.{}.depth-min");
 
   private FretboardKeys() {}
 }

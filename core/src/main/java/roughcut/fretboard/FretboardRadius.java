@@ -55,7 +55,7 @@ public record FretboardRadius(
   private static Value edge(
       ValueRegistry registry, String where, Value crown, Value radius, Value width) {
     return registry.put(
-        "fretboard.edge." + where,
+        FretboardKeys.FRETBOARD_EDGE.id(where),
         Text.of("Fretboard edge thickness at the {where}", Text.of(where)),
         FINE_LENGTH,
         "t_b − (R − √(max(0, R^2 − (w / 2)^2)))",

@@ -125,7 +125,7 @@ public record Markers(List<Dot> dots) {
         slant,
         y,
         registry.put(
-            "marker." + k + ".depth-min",
+            FretboardKeys.MARKER_DEPTH_MIN.id(k),
             Text.of("Dot {k}, minimum depth", k),
             FINE_LENGTH,
             "s_o + e + σ",
@@ -133,7 +133,7 @@ public record Markers(List<Dot> dots) {
             in("e", inputs.get(FretboardDecisions.MARKER_LEDGE)),
             in("σ", sanding)),
         registry.put(
-            "marker." + k + ".depth-max",
+            FretboardKeys.MARKER_DEPTH_MAX.id(k),
             Text.of("Dot {k}, maximum depth", k),
             FINE_LENGTH,
             "min(m + s_i + σ, t_b + σ − p − 1)",

@@ -76,21 +76,35 @@ public final class Path {
         : later(
             corners,
             true,
-            () -> inOrder(corners, lines).orElseGet(() -> CurveRecovery.of(corners, lines, near)));
+            () ->
+                inOrder(corners, lines, true)
+                    .orElseGet(() -> CurveRecovery.of(corners, lines, near)));
+  }
+
+  /**
+   * An open line through corners, along curves that come in its order, straight between them; all
+   * straight from corner to corner where they don't.
+   */
+  public static Path open(List<Point> corners, List<Segment> curves) {
+    return inOrder(corners, curves, false)
+        .map(all -> known(corners, false, all))
+        .orElseGet(() -> straight(corners, false));
   }
 
   /** The curves one after the other as they were drawn, straight from corner to corner between. */
-  private static Optional<List<Segment>> inOrder(List<Point> corners, List<Segment> curves) {
+  private static Optional<List<Segment>> inOrder(
+      List<Point> corners, List<Segment> curves, boolean closed) {
     List<Segment> all = new ArrayList<>();
+    int last = closed ? corners.size() : corners.size() - 1;
     int curve = 0;
     int at = 0;
-    while (at < corners.size()) {
+    while (at < last) {
       Point here = corners.get(at);
       int next = at + 1;
       Segment segment = new Line(here, corners.get(next % corners.size()));
       if (curve < curves.size() && curves.get(curve).start().distance(here) < Precision.NEAR) {
         segment = curves.get(curve++);
-        while (next <= corners.size()
+        while (next <= last
             && segment.end().distance(corners.get(next % corners.size())) >= Precision.NEAR) {
           next++;
         }
@@ -98,7 +112,7 @@ public final class Path {
       all.add(segment);
       at = next;
     }
-    return at == corners.size() && curve == curves.size() ? Optional.of(all) : Optional.empty();
+    return at == last && curve == curves.size() ? Optional.of(all) : Optional.empty();
   }
 
   /**

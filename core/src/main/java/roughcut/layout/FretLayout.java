@@ -72,7 +72,7 @@ public record FretLayout(
           TableValue.of("fret." + k, Text.of("Fret"), k, Quantity.COUNT, Text.of("counted"));
       Value fromNut =
           registry.put(
-              "fret." + k + ".from-nut",
+              LayoutKeys.FRET_FROM_NUT.id(k),
               Text.of("Fret {k} from the nut line", k),
               FINE_LENGTH,
               "L · (1 − 2^(−k / n))",

@@ -51,7 +51,7 @@ public record FretboardTaper(
     for (FretLayout.Fret fret : frets.frets()) {
       widths.add(
           registry.put(
-              "fret." + fret.number() + ".width",
+              LayoutKeys.FRET_WIDTH.id(fret.number()),
               Text.of("Fretboard width at fret {fret}", fret.number()),
               FINE_LENGTH,
               "w_nut + (w_2 − w_nut) · d_k / x_2",

@@ -6,12 +6,18 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import static roughcut.measure.Quantity.LENGTH;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of scale and frets that are told; each is named here
  * once.
  */
 public final class LayoutKeys {
+  public static final ValueKey COURSE_NUMBER = new ValueKey("course.number", "Course", COUNT);
+  public static final ValueKey COURSE_STEPS =
+      new ValueKey("course.steps", "Steps within courses up to there", COUNT);
+  public static final ValueKey COURSES_COUNT =
+      new ValueKey("courses.count", "Number of courses", COUNT);
   public static final ValueKey BODY_AREA =
       new ValueKey("body.area", "Area of the body from above", AREA);
   public static final ValueKey BODY_AROUND =
@@ -35,6 +41,10 @@ public final class LayoutKeys {
   public static final ValueKey STRINGS_COUNT = new ValueKey("strings.count", "Strings", COUNT);
   public static final ValueKey STRINGS_SPREAD =
       new ValueKey("strings.spread", "Outer strings there", FINE_LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow FRET_FROM_NUT = new ValueRow("fret.{}.from-nut");
+  public static final ValueRow FRET_WIDTH = new ValueRow("fret.{}.width");
 
   private LayoutKeys() {}
 }

@@ -5,6 +5,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import roughcut.design.Decisions;
 import roughcut.design.PartDecisions;
 import roughcut.measure.ComputedValue;
@@ -13,6 +14,7 @@ import roughcut.measure.Quantity;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
+import roughcut.measure.ValueKey;
 import roughcut.measure.ValueRegistry;
 import roughcut.record.EffectiveInputs;
 
@@ -22,13 +24,19 @@ import roughcut.record.EffectiveInputs;
  * towards the treble side.
  *
  * @param spread between the outer strings' centres at the nut
- * @param gap between neighbouring strings at the nut: edge to edge or centre to centre, as chosen;
- *     null for a single string
+ * @param gap between neighbouring strings, or courses of them, at the nut: edge to edge or centre
+ *     to centre, as chosen; null for a single string
  * @param atNut offset of each string at the nut line
- * @param atSaddle offset of each string at the saddle line, equally spaced
+ * @param atSaddle offset of each string at the saddle line, courses equally spaced
+ * @param courses which of them run together
  */
 public record StringSpread(
-    Value spread, Value gap, List<Value> atNut, List<Value> atSaddle, FretLayout frets) {
+    Value spread,
+    Value gap,
+    List<Value> atNut,
+    List<Value> atSaddle,
+    FretLayout frets,
+    Courses courses) {
   public StringSpread {
     atNut = List.copyOf(atNut);
     atSaddle = List.copyOf(atSaddle);
@@ -63,113 +71,169 @@ public record StringSpread(
   public static StringSpread of(EffectiveInputs inputs, FretLayout frets, ValueRegistry registry) {
     Value width = inputs.get(Decisions.NUT_WIDTH);
     Value margin = inputs.get(Decisions.NUT_EDGE_MARGIN);
-    int count = inputs.design().strings().size();
+    Courses courses = Courses.of(inputs);
     Value spread =
         registry.put(LayoutKeys.NUT_SPREAD, "w_nut − 2 · m", in("w_nut", width), in("m", margin));
-    Value bridge = inputs.get(Decisions.BRIDGE_SPREAD);
-    List<Value> atSaddle = equalCentres("saddle.string.", AT_SADDLE, bridge, count, registry);
-    if (count == 1) {
-      return new StringSpread(
-          spread, null, equalCentres("nut.string.", AT_NUT, spread, 1, registry), atSaddle, frets);
+    Row nut = new Row(courses, "nut.string.", AT_NUT, spread, courses.atNut(), registry);
+    List<Value> atSaddle =
+        new Row(
+                courses,
+                "saddle.string.",
+                AT_SADDLE,
+                inputs.get(Decisions.BRIDGE_SPREAD),
+                courses.atSaddle(),
+                registry)
+            .equalCentres();
+    if (courses.strings() == 1) {
+      return new StringSpread(spread, null, nut.equalCentres(), atSaddle, frets, courses);
     }
-    boolean gaps =
-        switch (inputs.get(Decisions.NUT_SPACING)) {
-          case EQUAL_GAPS -> true;
-          case EQUAL_CENTRES -> false;
-        };
-    Value gap =
-        gaps ? edgeGap(inputs, spread, count, registry) : centreGap(spread, count, registry);
-    List<Value> atNut =
-        gaps
-            ? equalGaps(inputs, spread, gap, count, registry)
-            : equalCentres("nut.string.", AT_NUT, spread, count, registry);
-    return new StringSpread(spread, gap, atNut, atSaddle, frets);
+    return switch (inputs.get(Decisions.NUT_SPACING)) {
+      case EQUAL_GAPS -> {
+        Value gap = nut.edgeGap(inputs);
+        yield new StringSpread(spread, gap, nut.equalGaps(inputs, gap), atSaddle, frets, courses);
+      }
+      case EQUAL_CENTRES ->
+          new StringSpread(spread, nut.centreGap(), nut.equalCentres(), atSaddle, frets, courses);
+    };
+  }
+
+  /** One line across the strings, nut or saddles, along which they are spaced. */
+  private record Row(
+      Courses courses,
+      String prefix,
+      String label,
+      Value spread,
+      Value apart,
+      ValueRegistry registry) {
+
+    private int count() {
+      return courses.strings();
+    }
+
+    private Value strings() {
+      return TableValue.of(LayoutKeys.STRINGS_COUNT, count(), Text.of("counted"));
+    }
+
+    private Value courseCount() {
+      return TableValue.of(LayoutKeys.COURSES_COUNT, courses.count(), Text.of("counted"));
+    }
+
+    private Value inCourses(int number) {
+      return TableValue.of(
+          LayoutKeys.COURSE_STEPS, courses.stepsBefore(number), Text.of("counted"));
+    }
+
+    Value edgeGap(EffectiveInputs inputs) {
+      List<ComputedValue.Input> terms = new ArrayList<>();
+      terms.add(in("S", spread));
+      if (courses.paired()) {
+        terms.add(in("a", inCourses(count())));
+        terms.add(in("p", apart));
+        terms.add(in("k", courseCount()));
+      } else {
+        terms.add(in("n", strings()));
+      }
+      StringBuilder sum = new StringBuilder();
+      for (int i = 1; i <= count(); i++) {
+        boolean before = courses.begins(i) && i > 1;
+        boolean after = courses.begins(i + 1) && i < count();
+        if (before || after) {
+          sum.append(" − g_").append(i).append(before && after ? "" : " / 2");
+          terms.add(in("g_" + i, gauge(inputs, i)));
+        }
+      }
+      return courses.paired()
+          ? put(
+              LayoutKeys.NUT_GAP.called("Between neighbouring courses at the nut"),
+              "(S − a · p" + sum + ") / (k − 1)",
+              terms)
+          : put(LayoutKeys.NUT_GAP, "(S" + sum + ") / (n − 1)", terms);
+    }
+
+    Value centreGap() {
+      return courses.paired()
+          ? put(
+              LayoutKeys.NUT_GAP.called("Between the nearest centres of neighbouring courses"),
+              "(S − a · p) / (k − 1)",
+              List.of(
+                  in("S", spread),
+                  in("a", inCourses(count())),
+                  in("p", apart),
+                  in("k", courseCount())))
+          : put(
+              LayoutKeys.NUT_GAP.called("Between neighbouring strings' centres at the nut"),
+              "S / (n − 1)",
+              List.of(in("S", spread), in("n", strings())));
+    }
+
+    private Value put(ValueKey key, String formula, List<ComputedValue.Input> terms) {
+      return registry.put(key, formula, terms.toArray(ComputedValue.Input[]::new));
+    }
+
+    List<Value> equalGaps(EffectiveInputs inputs, Value gap) {
+      List<Value> offsets = new ArrayList<>(count());
+      offsets.add(put(1, "S / 2", in("S", spread)));
+      for (int i = 2; i <= count(); i++) {
+        Value before = offsets.get(i - 2);
+        offsets.add(
+            courses.begins(i)
+                ? put(
+                    i,
+                    "y_before − g_before / 2 − gap − g / 2",
+                    in("y_before", before),
+                    in("g_before", gauge(inputs, i - 1)),
+                    in("gap", gap),
+                    in("g", gauge(inputs, i)))
+                : put(i, "y_before − p", in("y_before", before), in("p", apart)));
+      }
+      return offsets;
+    }
+
+    List<Value> equalCentres() {
+      List<Value> offsets = new ArrayList<>(count());
+      for (int i = 1; i <= count(); i++) {
+        offsets.add(count() == 1 ? put(1, "0") : courses.paired() ? inCourse(i) : alone(i));
+      }
+      return offsets;
+    }
+
+    private Value alone(int i) {
+      Value number =
+          TableValue.of("string." + i, Text.of("String"), i, Quantity.COUNT, Text.of("counted"));
+      return put(
+          i, "S / 2 − (i − 1) · S / (n − 1)", in("S", spread), in("i", number), in("n", strings()));
+    }
+
+    private Value inCourse(int i) {
+      Value course = TableValue.of(LayoutKeys.COURSE_NUMBER, courses.of(i), Text.of("counted"));
+      return put(
+          i,
+          "S / 2 − b · p − (j − 1) · (S − a · p) / (k − 1)",
+          in("S", spread),
+          in("b", inCourses(i)),
+          in("p", apart),
+          in("j", course),
+          in("a", inCourses(count())),
+          in("k", courseCount()));
+    }
+
+    private Value put(int number, String formula, ComputedValue.Input... terms) {
+      return registry.put(
+          prefix + number + ".offset", Text.of(label, number), FINE_LENGTH, formula, terms);
+    }
   }
 
   private static Value gauge(EffectiveInputs inputs, int number) {
     return inputs.get(PartDecisions.gauge(number));
   }
 
-  private static Value edgeGap(
-      EffectiveInputs inputs, Value spread, int count, ValueRegistry registry) {
-    List<ComputedValue.Input> terms = new ArrayList<>();
-    terms.add(in("S", spread));
-    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"));
-    terms.add(in("n", strings));
-    StringBuilder sum = new StringBuilder();
-    for (int i = 1; i <= count; i++) {
-      Value gauge = gauge(inputs, i);
-      boolean outer = i == 1 || i == count;
-      sum.append(" − g_").append(i).append(outer ? " / 2" : "");
-      terms.add(in("g_" + i, gauge));
-    }
-    return registry.put(
-        LayoutKeys.NUT_GAP, "(S" + sum + ") / (n − 1)", terms.toArray(ComputedValue.Input[]::new));
-  }
-
-  private static Value centreGap(Value spread, int count, ValueRegistry registry) {
-    return registry.put(
-        LayoutKeys.NUT_GAP.called("Between neighbouring strings' centres at the nut"),
-        "S / (n − 1)",
-        in("S", spread),
-        in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"))));
-  }
-
-  private static List<Value> equalGaps(
-      EffectiveInputs inputs, Value spread, Value gap, int count, ValueRegistry registry) {
-    List<Value> offsets = new ArrayList<>(count);
-    offsets.add(put(registry, "nut.string.", 1, AT_NUT, "S / 2", in("S", spread)));
-    for (int i = 2; i <= count; i++) {
-      Value before = offsets.get(i - 2);
-      Value gBefore = gauge(inputs, i - 1);
-      Value g = gauge(inputs, i);
-      offsets.add(
-          put(
-              registry,
-              "nut.string.",
-              i,
-              AT_NUT,
-              "y_before − g_before / 2 − gap − g / 2",
-              in("y_before", before),
-              in("g_before", gBefore),
-              in("gap", gap),
-              in("g", g)));
-    }
-    return offsets;
-  }
-
-  private static List<Value> equalCentres(
-      String prefix, String label, Value spread, int count, ValueRegistry registry) {
-    List<Value> offsets = new ArrayList<>(count);
-    Value strings = TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted"));
-    for (int i = 1; i <= count; i++) {
-      Value number =
-          TableValue.of("string." + i, Text.of("String"), i, Quantity.COUNT, Text.of("counted"));
-      offsets.add(
-          count == 1
-              ? put(registry, prefix, 1, label, "0")
-              : put(
-                  registry,
-                  prefix,
-                  i,
-                  label,
-                  "S / 2 − (i − 1) · S / (n − 1)",
-                  in("S", spread),
-                  in("i", number),
-                  in("n", strings)));
-    }
-    return offsets;
-  }
-
-  private static Value put(
-      ValueRegistry registry,
-      String prefix,
-      int number,
-      String label,
-      String formula,
-      ComputedValue.Input... terms) {
-    return registry.put(
-        prefix + number + ".offset", Text.of(label, number), FINE_LENGTH, formula, terms);
+  /** Offset of the middle of a course from the centre line at x: where a pole stands under it. */
+  public double courseOffset(int course, double x) {
+    return IntStream.rangeClosed(1, count())
+        .filter(i -> courses.of(i) == course)
+        .mapToDouble(i -> offset(i, x))
+        .average()
+        .orElseThrow();
   }
 
   /** Offset of string {@code number} (1 first) from the centre line at x. */

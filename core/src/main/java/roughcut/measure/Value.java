@@ -9,7 +9,7 @@ import java.util.Optional;
  * wood, what is {@link TableValue} beforehand, what is {@link ComputedValue} out by a formula, and
  * what is {@link SearchedValue} by a search.
  */
-public sealed interface Value
+public sealed interface Value extends SettingRef
     permits DecidedValue, MeasuredValue, TableValue, ComputedValue, SearchedValue {
   ValueKey key();
 
@@ -25,7 +25,7 @@ public sealed interface Value
   /** Whether it was read off the wood, or anything that it was made from, however far back. */
   boolean fromMeasured();
 
-  /** Stable name, for reports, fields and links. */
+  @Override
   default String id() {
     return key().id();
   }

@@ -7,7 +7,7 @@ package roughcut.measure;
  * @param label what the maker calls it
  * @param quantity its unit, and how finely it is shown
  */
-public record ValueKey(String id, Text label, Quantity quantity) {
+public record ValueKey(String id, Text label, Quantity quantity) implements SettingRef {
   /** Called by words without numbers in them. */
   public ValueKey(String id, String label, Quantity quantity) {
     this(id, Text.of(label), quantity);

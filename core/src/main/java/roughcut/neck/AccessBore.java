@@ -132,10 +132,12 @@ public record AccessBore(
     }
 
     AccessBore build() {
-      Value opens = place("access.opens-at", Text.of("Access hole opens, from the break line"), -1);
+      Value opens =
+          place(
+              NeckKeys.ACCESS_OPENS_AT.id(), Text.of("Access hole opens, from the break line"), -1);
       Value centre =
           place(
-              "access.centre-at",
+              NeckKeys.ACCESS_CENTRE_AT.id(),
               Text.of("Axis of the access hole on the face, from the break line"),
               0);
       Value closes =

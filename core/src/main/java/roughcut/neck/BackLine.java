@@ -2,8 +2,11 @@ package roughcut.neck;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.geometry.Arc;
 import roughcut.geometry.Arcs;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.measure.Precision;
 
 /**
@@ -12,13 +15,16 @@ import roughcut.measure.Precision;
  * heel, and the heel (handbook page 4, "Side profile").
  *
  * @param line points from the tip to the heel's end
+ * @param curves what of it is round, in its order
  * @param straightFrom where the straight thickness line begins, after the drum's curve
  * @param straightTo where it ends, before the heel's curve
  */
-public record BackLine(List<Point> line, double straightFrom, double straightTo) {
+public record BackLine(
+    List<Point> line, List<Segment> curves, double straightFrom, double straightTo) {
 
   public BackLine {
     line = List.copyOf(line);
+    curves = List.copyOf(curves);
   }
 
   /**
@@ -41,11 +47,14 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
       double endDepth,
       double heelRadius) {
     List<Point> points = new ArrayList<>();
+    List<Segment> curves = new ArrayList<>();
     points.add(head.at(head.length().value(), head.thickness().value()));
     double from =
-        head.flat() ? step(head, thickness, drum, points) : bend(head, thickness, drum, points);
+        head.flat()
+            ? step(head, thickness, drum, points, curves)
+            : bend(head, thickness, drum, points, curves);
     List<Point> heel = new ArrayList<>();
-    double to = heel(thickness, jointX, heelDepth, heelRadius, from, heel);
+    double to = heel(thickness, jointX, heelDepth, heelRadius, from, heel, curves);
     heel.add(new Point(heelEnd, -endDepth));
     for (Point dip : thickness.dips() ? thickness.missing() : List.<Point>of()) {
       if (dip.x() > from && dip.x() < to) {
@@ -53,7 +62,7 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
       }
     }
     points.addAll(heel);
-    return new BackLine(distinct(points), from, to);
+    return new BackLine(distinct(points), curves, from, to);
   }
 
   /**
@@ -73,7 +82,11 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
 
   /** The drum's curve in the angle between the head's back and the neck's back, touching both. */
   private static double bend(
-      HeadLine head, ThicknessLine thickness, double drum, List<Point> points) {
+      HeadLine head,
+      ThicknessLine thickness,
+      double drum,
+      List<Point> points,
+      List<Segment> curves) {
     double tan = Math.tan(head.theta());
     double slope = thickness.slope();
     double headAtZero = -tan * head.breakX() - head.thickness().value() / Math.cos(head.theta());
@@ -84,7 +97,7 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     double neckX = x + tangent * Math.cos(neckAngle);
     Point touch = new Point(neckX, -thickness.depth(neckX));
     Point centre = touch.plus(drum * Math.sin(neckAngle), -drum * Math.cos(neckAngle));
-    points.addAll(Arcs.arc(centre, drum, Math.PI / 2 + head.theta(), Math.PI / 2 + neckAngle));
+    round(centre, drum, Math.PI / 2 + head.theta(), Math.PI / 2 + neckAngle, points, curves);
     return neckX;
   }
 
@@ -92,7 +105,11 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
    * A flat head is thinner or thicker than the neck by a step, left by the drum at the break line.
    */
   private static double step(
-      HeadLine head, ThicknessLine thickness, double drum, List<Point> points) {
+      HeadLine head,
+      ThicknessLine thickness,
+      double drum,
+      List<Point> points,
+      List<Segment> curves) {
     double neck = thickness.depth(head.breakX());
     double headDepth = head.drop() + head.thickness().value();
     double height = Math.abs(neck - headDepth);
@@ -104,10 +121,11 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
       boolean thinner = headDepth < neck;
       Point centre =
           thinner ? new Point(start, -headDepth - drum) : new Point(head.breakX(), -neck - drum);
-      points.addAll(
-          thinner
-              ? Arcs.arc(centre, drum, Math.PI / 2, Math.PI / 2 - swing)
-              : Arcs.arc(centre, drum, Math.PI / 2 + swing, Math.PI / 2));
+      if (thinner) {
+        round(centre, drum, Math.PI / 2, Math.PI / 2 - swing, points, curves);
+      } else {
+        round(centre, drum, Math.PI / 2 + swing, Math.PI / 2, points, curves);
+      }
     }
     points.add(new Point(head.breakX(), -neck));
     return head.breakX();
@@ -119,7 +137,8 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
       double heelDepth,
       double radius,
       double from,
-      List<Point> points) {
+      List<Point> points,
+      List<Segment> curves) {
     if (heelDepth <= thickness.depth(jointX)) {
       points.add(new Point(jointX, -thickness.depth(jointX)));
       points.add(new Point(jointX, -heelDepth));
@@ -139,9 +158,28 @@ public record BackLine(List<Point> line, double straightFrom, double straightTo)
     Point centre =
         new Point(
             start - radius * Math.sin(fall), -thickness.depth(start) - radius * Math.cos(fall));
-    points.addAll(Arcs.arc(centre, radius, Math.PI / 2 - fall, Math.PI / 2 - swing));
+    round(centre, radius, Math.PI / 2 - fall, Math.PI / 2 - swing, points, curves);
     points.add(new Point(jointX, -heelDepth));
     return start;
+  }
+
+  private static void round(
+      Point centre,
+      double radius,
+      double from,
+      double to,
+      List<Point> points,
+      List<Segment> curves) {
+    points.addAll(Arcs.arc(centre, radius, from, to));
+    // One of no length is a corner.
+    if (radius * Math.abs(to - from) > Precision.NEAR) {
+      curves.add(new Arc(centre, radius, from, to - from));
+    }
+  }
+
+  /** The line as what it is made of: round where it is round. */
+  public Path path() {
+    return Path.open(line, curves);
   }
 
   /** Depth of the back below the glue line's plane at x, along the whole line. */

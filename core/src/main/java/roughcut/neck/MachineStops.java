@@ -19,6 +19,7 @@ import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
+import roughcut.measure.ValueRow;
 import roughcut.record.EffectiveInputs;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -140,10 +141,14 @@ public record MachineStops(
       boolean wider = run.width().value() > run.cutter().value() + WIDER;
       Value passes = passes();
       Optional<Value> fence =
-          fenced ? Optional.of(fence("fence", run.start(), run.aside())) : Optional.empty();
+          fenced
+              ? Optional.of(fence(NeckKeys.CHANNEL_FENCE, run.start(), run.aside()))
+              : Optional.empty();
       Optional<Value> far = fenced && wider ? Optional.of(fenceFar()) : Optional.empty();
       Optional<Value> atHeel =
-          leans ? Optional.of(fence("fence-heel", run.end(), run.asideHeel())) : Optional.empty();
+          leans
+              ? Optional.of(fence(NeckKeys.CHANNEL_FENCE_HEEL, run.end(), run.asideHeel()))
+              : Optional.empty();
       return new MachineStops(
           run.name(),
           run.cutter(),
@@ -151,13 +156,13 @@ public record MachineStops(
           far,
           atHeel,
           leans ? Optional.of(wedge(head, heel)) : Optional.empty(),
-          fenced ? Optional.empty() : Optional.of(rail("near-rail", "near", -1)),
-          fenced ? Optional.empty() : Optional.of(rail("far-rail", "far", 1)),
+          fenced ? Optional.empty() : Optional.of(rail(NeckKeys.CHANNEL_NEAR_RAIL, "near", -1)),
+          fenced ? Optional.empty() : Optional.of(rail(NeckKeys.CHANNEL_FAR_RAIL, "far", 1)),
           startStop(),
           endStop(),
           passes,
           put(
-              "pass-depth",
+              NeckKeys.CHANNEL_PASS_DEPTH,
               Text.of("Depth of each pass"),
               "(d − d_0) / n",
               in("d", run.to()),
@@ -177,7 +182,7 @@ public record MachineStops(
       for (Measurables.Along place : Measurables.Along.values()) {
         Value wanted =
             put(
-                "fence-at." + place.word(),
+                new ValueRow("{}.fence-at." + place.word()),
                 Text.of("Trial cut {place}, from the edge", place.words()),
                 "f + k · (f_h − f)",
                 in("f", head),
@@ -229,15 +234,15 @@ public record MachineStops(
           run.provenance());
     }
 
-    private Value fence(String id, double x, double y) {
-      boolean heel = id.equals("fence-heel");
+    private Value fence(ValueRow row, double x, double y) {
+      boolean heel = row.equals(NeckKeys.CHANNEL_FENCE_HEEL);
       Text guide =
           switch (machine) {
             case EDGE_GUIDE -> Text.of("Guide");
             case ROUTER_TABLE, RAILED_JIG -> Text.of("Fence");
           };
       return put(
-          id,
+          row,
           Text.of(
               heel ? "{guide} to cutter edge, at its heel end" : "{guide} to cutter edge", guide),
           "W_2 − y − w / 2",
@@ -249,7 +254,7 @@ public record MachineStops(
     /** The cutter's near edge when its far one runs along the far wall. */
     private Value fenceFar() {
       return put(
-          "fence-far",
+          NeckKeys.CHANNEL_FENCE_FAR,
           Text.of("The same for its far wall"),
           "W_2 − y + w / 2 − D",
           in("W_2", half(run.start())),
@@ -261,19 +266,19 @@ public record MachineStops(
     /** Fence to channel stays the same where the wedge grows as the edge comes nearer. */
     private Value wedge(double head, double heel) {
       return put(
-          "wedge",
+          NeckKeys.CHANNEL_WEDGE,
           Text.of(
               heel < head
                   ? "Wedge on the fence, thick at the heel end, height"
                   : "Wedge on the fence, thick at the headstock end, height"),
           "abs(f − f_h)",
-          in("f", registry.values().get(run.prefix() + ".fence")),
-          in("f_h", registry.values().get(run.prefix() + ".fence-heel")));
+          in("f", registry.values().get(NeckKeys.CHANNEL_FENCE.id(run.prefix()))),
+          in("f_h", registry.values().get(NeckKeys.CHANNEL_FENCE_HEEL.id(run.prefix()))));
     }
 
-    private Value rail(String id, String wall, int side) {
+    private Value rail(ValueRow row, String wall, int side) {
       return put(
-          id,
+          row,
           Text.of("Rail to the {wall} wall of the channel", Text.of(wall)),
           side < 0 ? "b − D / 2" : "b + D / 2",
           in("b", base),
@@ -318,7 +323,7 @@ public record MachineStops(
           fromHeel ? end.value() - start.value() + reach() : end.value() + start.value() - reach();
       String plain = fromHeel ? "x_1 − x_s" : "x_0 + x_s";
       return stop(
-          "start-stop",
+          NeckKeys.CHANNEL_START_STOP,
           blank
               .when()
               .map(w -> Text.of("{stop}, {when}", startLabel(fromHeel), w))
@@ -352,7 +357,7 @@ public record MachineStops(
               Text.of("found along the channel"),
               run.provenance());
       return stop(
-          "end-stop",
+          NeckKeys.CHANNEL_END_STOP,
           Text.of(based() ? "Heel end to the stop beyond it" : "Heel end to its end"),
           heel.value() - end.value() - reach(),
           based() ? "x_1 − x_e − (b − D / 2)" : "x_1 − x_e",
@@ -361,7 +366,7 @@ public record MachineStops(
     }
 
     private Value stop(
-        String id,
+        ValueRow row,
         Text label,
         double value,
         String formula,
@@ -369,8 +374,8 @@ public record MachineStops(
         ComputedValue.Input b) {
       Text words = value < 0 ? Text.of("{label}; below 0 is past that end", label) : label;
       return based()
-          ? put(id, words, formula, a, b, in("b", base), in("D", run.cutter()))
-          : put(id, words, formula, a, b);
+          ? put(row, words, formula, a, b, in("b", base), in("D", run.cutter()))
+          : put(row, words, formula, a, b);
     }
 
     private Value before() {
@@ -394,7 +399,7 @@ public record MachineStops(
               Text.of("found from the cutter and the density of the wood"),
               run.cutter());
       return registry.put(
-          run.prefix() + ".passes",
+          NeckKeys.CHANNEL_PASSES.id(run.prefix()),
           Text.of("{run}, passes", run.name()),
           COUNT,
           "max(1, ceil((d − d_0) / m))",
@@ -403,11 +408,11 @@ public record MachineStops(
           in("m", deepest));
     }
 
-    private Value put(String id, Text label, String formula, ComputedValue.Input... inputs) {
+    private Value put(ValueRow row, Text label, String formula, ComputedValue.Input... inputs) {
       return registry.put(
-          run.prefix() + "." + id,
+          row.id(run.prefix()),
           Text.of("{run}: {label}", run.name(), label.small()),
-          id.equals("pass-depth") ? FINE_LENGTH : LENGTH,
+          row.equals(NeckKeys.CHANNEL_PASS_DEPTH) ? FINE_LENGTH : LENGTH,
           formula,
           inputs);
     }

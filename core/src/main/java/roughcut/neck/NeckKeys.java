@@ -8,6 +8,7 @@ import static roughcut.measure.Quantity.PERCENT;
 import static roughcut.measure.Quantity.RATIO;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of neck and head that are told; each is named here
@@ -215,6 +216,31 @@ public final class NeckKeys {
       new ValueKey("volute.apex", "Volute apex, from the nut line towards the headstock", LENGTH);
   public static final ValueKey VOLUTE_TANGENT =
       new ValueKey("volute.tangent", "Tangent of the volute curve", LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow ACCESS_CENTRE_AT = new ValueRow("access.centre-at");
+  public static final ValueRow ACCESS_OPENS_AT = new ValueRow("access.opens-at");
+  public static final ValueRow CHANNEL_END_STOP = new ValueRow("{}.end-stop");
+  public static final ValueRow CHANNEL_FAR_RAIL = new ValueRow("{}.far-rail");
+  public static final ValueRow CHANNEL_FENCE = new ValueRow("{}.fence");
+  public static final ValueRow CHANNEL_FENCE_FAR = new ValueRow("{}.fence-far");
+  public static final ValueRow CHANNEL_FENCE_HEEL = new ValueRow("{}.fence-heel");
+  public static final ValueRow CHANNEL_NEAR_RAIL = new ValueRow("{}.near-rail");
+  public static final ValueRow CHANNEL_PASS_DEPTH = new ValueRow("{}.pass-depth");
+  public static final ValueRow CHANNEL_PASSES = new ValueRow("{}.passes");
+  public static final ValueRow CHANNEL_START_STOP = new ValueRow("{}.start-stop");
+  public static final ValueRow CHANNEL_WEDGE = new ValueRow("{}.wedge");
+  public static final ValueRow DRUM_RISER = new ValueRow("drum.riser");
+  public static final ValueRow FACET_ON_BACK = new ValueRow("facet.{}.{}.on-back");
+  public static final ValueRow FACET_ON_SIDE = new ValueRow("facet.{}.{}.on-side");
+  public static final ValueRow PIN_ACROSS = new ValueRow("pin.{}.y");
+  public static final ValueRow ROD_LEAST = new ValueRow("rod.least");
+  public static final ValueRow SCARF_SAW_BACK = new ValueRow("scarf.saw-back");
+  public static final ValueRow SCARF_SAW_TOP = new ValueRow("scarf.saw-top");
+  public static final ValueRow SCARF_SEAM_TOP = new ValueRow("scarf.seam-top");
+  public static final ValueRow TUNER_ACROSS = new ValueRow("tuner.{}.y");
+  public static final ValueRow TUNER_ALONG = new ValueRow("tuner.{}.x");
+  public static final ValueRow TUNER_BIT = new ValueRow("tuner.bit");
 
   private NeckKeys() {}
 }

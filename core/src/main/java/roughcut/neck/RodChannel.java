@@ -98,7 +98,7 @@ public record RodChannel(
             both),
         put(
             registry,
-            "rod.least",
+            NeckKeys.ROD_LEAST.id(),
             Text.of("Shortest way from the rod channel to the carved back"),
             least.value(),
             Text.of("least along the channel from its corners to |y / a|^p + |z / B|^p = 1"),

@@ -82,7 +82,7 @@ public record ScarfJoint(
     Pieces pieces = cutAndTurn(school, head, t.value(), lost, trim.value(), heelEnd.value());
     Value seamTop =
         registry.put(
-            "scarf.seam-top",
+            NeckKeys.SCARF_SEAM_TOP.id(),
             switch (school) {
               case SEAM_UNDER_FRETBOARD ->
                   Text.of("Joint on the top, from the break line towards the body");

@@ -96,14 +96,14 @@ public record ScarfMarks(
         onBack,
         sawOff,
         own.put(
-            "scarf.saw-top",
+            NeckKeys.SCARF_SAW_TOP.id(),
             Text.of("Saw line on the top face, from the heel end of the blank"),
             LENGTH,
             "m + o",
             in("m", onTop),
             in("o", sawOff)),
         own.put(
-            "scarf.saw-back",
+            NeckKeys.SCARF_SAW_BACK.id(),
             Text.of("Saw line on the back face, from the heel end of the blank"),
             LENGTH,
             "m + o",

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
+import roughcut.geometry.Arc;
 import roughcut.geometry.Arcs;
 import roughcut.geometry.Point;
 import roughcut.geometry.RootSearch;
@@ -47,11 +48,19 @@ public record StepDown(
 
   /** The curve in the elevation, from the break to the face. */
   public List<Point> curve(double breakX) {
+    return arc(breakX)
+        .map(a -> Arcs.arc(a.centre(), a.radius(), a.from(), a.from() + a.sweep()))
+        .orElse(List.of(new Point(breakX, 0)));
+  }
+
+  /** The same as what it is; empty for a face that isn't lower. */
+  public Optional<Arc> arc(double breakX) {
     if (drop <= 0) {
-      return List.of(new Point(breakX, 0));
+      return Optional.empty();
     }
     Point centre = new Point(breakX - run, radius - drop);
-    return Arcs.arc(centre, radius, Math.atan2(-centre.y(), run), -Math.PI / 2);
+    double from = Math.atan2(-centre.y(), run);
+    return Optional.of(new Arc(centre, radius, from, -Math.PI / 2 - from));
   }
 
   /** How far below the neck's top the wood begins, so far from the break towards the tip, mm. */

@@ -119,7 +119,8 @@ public record TunerLayout(
       this.registry = registry;
       this.post = inputs.get(NeckDecisions.TUNER_POST);
       this.bushing = inputs.get(NeckDecisions.TUNER_BUSHING);
-      registry.put("tuner.bit", Text.of("Tuner hole, bit"), FINE_LENGTH, "b", in("b", bushing));
+      registry.put(
+          NeckKeys.TUNER_BIT.id(), Text.of("Tuner hole, bit"), FINE_LENGTH, "b", in("b", bushing));
       registry.put(
           NeckKeys.TUNER_BIT_FOR_FINISH,
           "b + 2 · f",
@@ -166,7 +167,7 @@ public record TunerLayout(
       Value nth = TableValue.of(NeckKeys.TUNER_PLACE, place, Text.of("counted"));
       Value x =
           registry.put(
-              "tuner." + string + ".x",
+              NeckKeys.TUNER_ALONG.id(string),
               Text.of("Tuner {string} along the face, from the break line", string),
               LENGTH,
               "x_1 + (k − 1) · s" + (trebleSide ? " + u" : ""),
@@ -197,7 +198,7 @@ public record TunerLayout(
               strings.provenance(string).and(head.provenance()).with(x));
       Value gauge = inputs.get(PartDecisions.gauge(string));
       return registry.put(
-          "tuner." + string + ".y",
+          NeckKeys.TUNER_ACROSS.id(string),
           Text.of("Tuner {string} from the centre line", string),
           FINE_LENGTH,
           "y_s " + (side > 0 ? "+" : "−") + " (p + g) / 2",
@@ -210,7 +211,7 @@ public record TunerLayout(
       Value offset = inputs.get(NeckDecisions.TUNER_OFFSET);
       Value leans = inputs.get(NeckDecisions.TUNER_SLOPE);
       return registry.put(
-          "tuner." + string + ".y",
+          NeckKeys.TUNER_ACROSS.id(string),
           Text.of("Tuner {string} from the centre line", string),
           FINE_LENGTH,
           (side > 0 ? "" : "−") + "(y_1 + (x − x_1) · tan(γ))",
@@ -237,7 +238,7 @@ public record TunerLayout(
         in += missing;
       }
       return registry.find(
-          "tuner." + string + ".y",
+          NeckKeys.TUNER_ACROSS.id(string),
           Text.of("Tuner {string} from the centre line", string),
           FINE_LENGTH,
           side * (reach - Math.min(in, reach)),

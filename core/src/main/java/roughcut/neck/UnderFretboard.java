@@ -58,7 +58,7 @@ public final class UnderFretboard {
           .ifPresent(
               y ->
                   registry.find(
-                      headEnd ? "pin.head.y" : "pin.body.y",
+                      NeckKeys.PIN_ACROSS.id(headEnd ? "head" : "body"),
                       Text.of("Locating pin in slot {fret}, from the centre line", fret),
                       LENGTH,
                       y,

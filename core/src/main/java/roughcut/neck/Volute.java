@@ -70,7 +70,7 @@ public record Volute(Value tangent, Value apex, Value riser, boolean underHead, 
             in("θ", head.angle())),
         registry.put(NeckKeys.VOLUTE_APEX, "nut / 2", in("nut", head.nutThickness())),
         registry.put(
-            "drum.riser",
+            NeckKeys.DRUM_RISER.id(),
             wide.value() < atHeel.value()
                 ? Text.of("Shim under the widest place of the headstock at the drum")
                 : Text.of("Shim under the heel end at the drum"),

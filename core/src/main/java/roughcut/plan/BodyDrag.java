@@ -126,7 +126,7 @@ final class BodyDrag {
     Design design = plan.build().design();
     boolean holds = false;
     for (Fitting control : design.fittings(FittingType.CONTROL)) {
-      if (cavity.with().contains(control.name())) {
+      if (FittingDecisions.holds(design, cavity) && cavity.with().contains(control.name())) {
         holds = true;
         design = shifted(plan, design, control, dx, dy);
       }

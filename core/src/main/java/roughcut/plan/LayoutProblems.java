@@ -4,6 +4,7 @@ import java.util.List;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NumberDecision;
+import roughcut.design.PartDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Message;
@@ -15,6 +16,7 @@ import roughcut.layout.MultiscaleLayout;
 import roughcut.layout.StringSpread;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
+import roughcut.measure.Value;
 import roughcut.record.EffectiveInputs;
 
 /**
@@ -123,6 +125,34 @@ final class LayoutProblems extends Problems {
           Decisions.NUT_WIDTH,
           Message.of(Text.of("The strings touch at the nut."))
               .fix(Text.of("Make the nut wider, or the edge margin smaller.")));
+    }
+    together(
+        strings,
+        strings.atNut(),
+        Decisions.COURSE_AT_NUT,
+        Text.of("The strings of a course touch at the nut."));
+    together(
+        strings,
+        strings.atSaddle(),
+        Decisions.COURSE_AT_SADDLE,
+        Text.of("The strings of a course touch at the bridge."));
+  }
+
+  /** Strings of a course lie side by side: half of each gauge has to fit between their centres. */
+  private void together(
+      StringSpread strings, List<Value> offsets, NumberDecision apart, Text problem) {
+    double least = 0;
+    for (int i = 2; i <= strings.count(); i++) {
+      if (strings.courses().together(i - 1, i)) {
+        double room = offsets.get(i - 2).value() - offsets.get(i - 1).value();
+        double wanted = (of(PartDecisions.gauge(i - 1)) + of(PartDecisions.gauge(i))) / 2;
+        least = room <= wanted + Precision.NEAR ? Math.max(least, wanted) : least;
+      }
+    }
+    if (least > 0) {
+      add(
+          apart,
+          Message.of(problem).fix(Text.of("Space them more than {length} apart.", mm(least))));
     }
   }
 

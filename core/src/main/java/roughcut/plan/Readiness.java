@@ -78,7 +78,7 @@ final class Readiness {
   private static boolean opened(BodyCuts cuts, double x) {
     Point there = new Point(x, 0);
     return cuts.cuts().stream()
-        .filter(c -> c.from().opens(BodyFace.TOP))
+        .filter(c -> c.from().opens(BodyFace.TOP) && !c.covered())
         .flatMap(c -> c.steps().stream())
         .flatMap(s -> s.shapes().stream())
         .anyMatch(s -> s.contains(there));

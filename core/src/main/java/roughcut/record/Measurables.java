@@ -17,9 +17,13 @@ import roughcut.measure.InvalidValue;
 import roughcut.measure.Quantity;
 import roughcut.measure.Range;
 import roughcut.measure.Text;
+import roughcut.measure.ValueRow;
 
 /** What is read of parts on their way (handbook page 8, "A part is a history"). */
 public final class Measurables {
+  /** Places of cuts, by the cut and by {@code along} or {@code aside}. */
+  public static final ValueRow CUT_PLACE = new ValueRow("place.{}.{}");
+
   public static final Measurable BODY_THICKNESS =
       Measurable.stage(
           "body.now-thickness",
@@ -317,7 +321,7 @@ public final class Measurables {
   public static Measurable place(Design named, String cut, String way) {
     boolean along = way.equals("along");
     return new Measurable(
-        placeId(cut, way),
+        CUT_PLACE.id(cut, way),
         Text.of(
             along ? "{cut}, from the body edge" : "{cut}, from the centre line",
             named.cutTitle(cut)),
@@ -328,11 +332,6 @@ public final class Measurables {
                     "Square to the centre line, to its middle. Below 0 is towards the bass side."),
             List.of(OperationId.cut(CutName.row(cut)))),
         new Range(Quantity.FINE_LENGTH, -800, 800));
-  }
-
-  /** The id of a cut's place. */
-  public static String placeId(String cut, String way) {
-    return "place." + cut + "." + way;
   }
 
   private Measurables() {}

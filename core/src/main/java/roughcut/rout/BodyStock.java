@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.BodyFace;
@@ -153,6 +154,24 @@ class BodyStock {
         + inputs.get(BodyDecisions.BODY_ACCENT).value();
   }
 
+  /** How far below the top the face lies that top and veneer are glued to. */
+  Value glueFace(double below) {
+    return SearchedValue.of(
+        RoutKeys.BODY_CAP, below, Text.of("found by adding top and veneer"), trackedSoFar());
+  }
+
+  /** What is left beyond the floor of what is cut from the face under a top. */
+  Value floorUnder(Value cap, String name, Text words, Value depth) {
+    return registry.put(
+        "rout." + name + ".floor",
+        Text.of("Left below the floor of the {fitting}", words),
+        LENGTH,
+        "t − c − d",
+        in("t", thickness()),
+        in("c", cap),
+        in("d", depth));
+  }
+
   /** What is left beyond a rout's floor, entered as {@code rout.NAME.floor}. */
   Value floor(String name, Text words, Value depth, double x) {
     double rise = surface.riseAt(x);
@@ -284,15 +303,25 @@ class BodyStock {
     return step(name, face, new RoutArea(nominal), depth, corner);
   }
 
+  /**
+   * A step over an area that is begun below the top.
+   *
+   * @param open how far below it the face is that it is cut from, mm
+   */
+  RoutStep below(String name, RoutArea nominal, Value depth, double corner, double open) {
+    return step(
+        name, nominal, depth, corner, s -> new Prism(s.corners(), open, open + depth.value(), 0));
+  }
+
   /** A step over an area. */
   RoutStep step(String name, BodyFace face, RoutArea nominal, Value depth, double corner) {
+    return step(name, nominal, depth, corner, s -> prism(face, s, depth.value()));
+  }
+
+  private RoutStep step(
+      String name, RoutArea nominal, Value depth, double corner, Function<Outline, Prism> solid) {
     RoutArea cut = asCut(name, nominal, corner);
     return new RoutStep(
-        name,
-        cut,
-        depth,
-        cut.shapes().stream().map(s -> prism(face, s, depth.value())).toList(),
-        corner,
-        nominal);
+        name, cut, depth, cut.shapes().stream().map(solid).toList(), corner, nominal);
   }
 }

@@ -95,7 +95,7 @@ public record Bolts(
         places,
         length(
             builder,
-            "bolt.length",
+            RoutKeys.BOLT_LENGTH.id(),
             Text.of("First bolts, length under head"),
             pocket,
             heel,
@@ -112,7 +112,7 @@ public record Bolts(
         tip(builder, heel, places, slots, bite),
         pilot(builder, kind, diameter, heelDensity),
         builder.registry.put(
-            "bolt.pilot-stop",
+            RoutKeys.BOLT_PILOT_STOP.id(),
             switch (kind) {
               case INSERTS -> Text.of("Insert hole depth");
               case SCREWS_PLATE, SCREWS_FERRULES -> Text.of("Depth of the pilot hole in the heel");

@@ -19,6 +19,7 @@ import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
+import roughcut.measure.ValueRow;
 
 /**
  * The cover of a cavity: sawn from the offcut to lie in the ledge, its screws in lugs that stand
@@ -47,7 +48,9 @@ public record CavityCover(
 
   /** Whether a cavity has a ledge with a cover in it. */
   static boolean there(CutBuilder builder, Fitting cavity) {
-    return builder.value(cavity, "ledge") > 0 && builder.value(cavity, "cover") > 0;
+    return !cavity.listed().covered()
+        && builder.value(cavity, "ledge") > 0
+        && builder.value(cavity, "cover") > 0;
   }
 
   /**
@@ -75,8 +78,8 @@ public record CavityCover(
             cavity.name());
     RoutStep ledge = widened(builder, cavity, face, cut.steps().get(0), screws);
     builder.replace(cut, cut.with(0, ledge));
-    side(builder, cavity, "length", ledge.bounds().width());
-    side(builder, cavity, "width", ledge.bounds().height());
+    side(builder, cavity, RoutKeys.COVER_LENGTH, "length", ledge.bounds().width());
+    side(builder, cavity, RoutKeys.COVER_WIDTH, "width", ledge.bounds().height());
     if (!screws.isEmpty()) {
       screws(builder, cavity, cover);
       PlateScrews.add(
@@ -157,7 +160,8 @@ public record CavityCover(
         in("s", deep));
   }
 
-  private static void side(CutBuilder builder, Fitting cavity, String which, double ledge) {
+  private static void side(
+      CutBuilder builder, Fitting cavity, ValueRow row, String which, double ledge) {
     Value gap = builder.get(cavity, "cover-gap");
     Value whole =
         SearchedValue.of(
@@ -168,7 +172,7 @@ public record CavityCover(
             Text.of("found by measuring the ledge"),
             builder.trackedSoFar());
     builder.registry.put(
-        cavity.id("cover-" + which),
+        row.id(cavity.name()),
         Text.of("{title}, cover {which}", cavity.title(), Text.of(which)),
         FINE_LENGTH,
         "l − 2 · g",

@@ -114,6 +114,10 @@ final class Controls {
   }
 
   void cavity(Fitting cavity) {
+    if (cavity.listed().covered()) {
+      new Chambers(builder, areas).chamber(cavity);
+      return;
+    }
     List<Fitting> controls = controlsOf(cavity);
     BodyFace face = FittingDecisions.face(builder.inputs.design(), cavity);
     double corner = builder.value(cavity, "corner");

@@ -29,6 +29,31 @@ public final class Cut {
   private List<Outline> shapes;
   private double volume = Double.NaN;
 
+  /** Whether it is made in the back and closed by a top, where there is one. */
+  public boolean covered() {
+    return switch (kind) {
+      case CHANNEL, CHAMBER -> true;
+      case RELIEF -> from == CutFrom.TOP;
+      case POCKET,
+              PICKUP,
+              CAVITY,
+              BRIDGE,
+              BLOCK,
+              SPRINGS,
+              SLOT,
+              WIRE,
+              JACK,
+              SHAFT,
+              BOLT,
+              POST,
+              STRING,
+              STRAP,
+              SCREW,
+              BORE ->
+          false;
+    };
+  }
+
   /**
    * Makes a cut.
    *

@@ -6,6 +6,8 @@ public enum CutKind {
   POCKET(false, Ends.ELSEWHERE),
   PICKUP(false, Ends.IN_WOOD),
   CAVITY(false, Ends.IN_WOOD),
+  /** Hollowed out before a top closes it. */
+  CHAMBER(false, Ends.IN_WOOD),
   /** Routs for the bridge with a floor. */
   BRIDGE(false, Ends.IN_WOOD),
   /** For a bridge's block, right through. */

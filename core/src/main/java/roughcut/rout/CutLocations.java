@@ -17,9 +17,11 @@ import roughcut.geometry.Prism;
 import roughcut.measure.Precision;
 import roughcut.measure.Provenance;
 import roughcut.measure.SearchedValue;
+import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 import roughcut.record.DoneOperation;
 import roughcut.record.Measurable;
 import roughcut.record.Measurables;
@@ -30,26 +32,31 @@ import roughcut.record.Measurables;
  * whatever is drawn since; all that is worked out from it is worked out from there.
  */
 public final class CutLocations {
+  private static final ValueRow LEAN = new ValueRow("place.{}.lean");
+
   private CutLocations() {}
 
-  /** Ids of the numbers that place a cut and lean it, as far as it has them. */
-  public static List<String> ids(String cut) {
-    return List.of(along(cut), offsetFromCentre(cut), angle(cut));
+  /** The numbers that place a cut and lean it, of which it may have some. */
+  public static List<SettingRef> of(String cut) {
+    return List.of(
+        Measurables.CUT_PLACE.of(cut, "along"),
+        Measurables.CUT_PLACE.of(cut, "aside"),
+        LEAN.of(cut));
   }
 
   /** Id of its place from the body's edge at the neck. */
   public static String along(String cut) {
-    return Measurables.placeId(cut, "along");
+    return Measurables.CUT_PLACE.id(cut, "along");
   }
 
   /** Id of its place from the centre line; less than 0 towards the bass side. */
   public static String offsetFromCentre(String cut) {
-    return Measurables.placeId(cut, "aside");
+    return Measurables.CUT_PLACE.id(cut, "aside");
   }
 
   /** Id of how far a bore leans from square to the face. */
   public static String angle(String cut) {
-    return "place." + cut + ".lean";
+    return LEAN.id(cut);
   }
 
   private static final Pattern SIDED =

@@ -56,7 +56,7 @@ final class DrillStops {
         cut.bores().stream().mapToDouble(b -> 2 * b.radius()).distinct().sorted().toArray();
     for (int i = 0; i < Math.min(2, wide.length); i++) {
       body.registry.find(
-          "rout." + cut.name() + (i == 0 ? ".bit" : ".bit-2"),
+          (i == 0 ? RoutKeys.BIT : RoutKeys.BIT_BELOW).id(cut.name()),
           Text.of(i == 0 ? "{title}, bit" : "{title}, bit for the part below", cut.title()),
           LENGTH,
           wide[wide.length - 1 - i],
@@ -68,7 +68,7 @@ final class DrillStops {
   private static void put(CutBody body, Cut cut, Value finished, Value still) {
     boolean more = still != null && still.value() > 0;
     body.registry.put(
-        "rout." + cut.name() + ".stop-now",
+        RoutKeys.STOP_NOW.id(cut.name()),
         Text.of("{title}, drilling depth from the current surface", cut.title()),
         LENGTH,
         more ? "l + s" : "l",

@@ -291,14 +291,15 @@ public record Pickup(
   private static Optional<Value> poles(
       CutBuilder builder, Fitting fitting, StringSpread strings, double x) {
     Value spread = builder.get(fitting, "pole-spread");
-    if (spread.value() == 0 || strings.count() < 2) {
+    if (spread.value() == 0 || strings.courses().count() < 2) {
       return Optional.empty();
     }
     Value there =
         SearchedValue.of(
             fitting.id("string-spread"),
             Text.of("Outer string spacing there"),
-            Math.abs(strings.offset(1, x) - strings.offset(strings.count(), x)),
+            Math.abs(
+                strings.courseOffset(1, x) - strings.courseOffset(strings.courses().count(), x)),
             FINE_LENGTH,
             Text.of("found along the outer strings"),
             strings.outer().and(builder.trackedSoFar()));

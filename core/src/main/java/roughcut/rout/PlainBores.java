@@ -18,7 +18,6 @@ import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
 import roughcut.geometry.Shapes;
 import roughcut.measure.Precision;
-import roughcut.measure.SearchedValue;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 
@@ -66,12 +65,7 @@ final class PlainBores {
     Value left = builder.get(fitting, "left");
     BodyFace face = FittingDecisions.face(builder.inputs.design(), fitting);
     double covered = face == BodyFace.TOP ? builder.cap() : 0;
-    Value cap =
-        SearchedValue.of(
-            RoutKeys.BODY_CAP,
-            covered,
-            Text.of("found by adding top and veneer"),
-            builder.trackedSoFar());
+    Value cap = builder.glueFace(covered);
     Value depth =
         builder.registry.put(
             fitting.id("stop"),
@@ -81,14 +75,7 @@ final class PlainBores {
             in("t", builder.thickness()),
             in("c", cap),
             in("l", left));
-    builder.registry.put(
-        "rout." + fitting.name() + ".floor",
-        Text.of("Left below the floor of the {fitting}", fitting.words()),
-        LENGTH,
-        "t − c − d",
-        in("t", builder.thickness()),
-        in("c", cap),
-        in("d", depth));
+    builder.floorUnder(cap, fitting.name(), fitting.words(), depth);
     Point at = place(fitting);
     double open = face == BodyFace.TOP ? covered : builder.thickness().value();
     double floor = face == BodyFace.TOP ? open + depth.value() : open - depth.value();

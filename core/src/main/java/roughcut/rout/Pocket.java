@@ -182,7 +182,7 @@ public record Pocket(
   }
 
   private static Value finished(CutBuilder builder, Value clearance) {
-    String id = "pocket.clearance-finished";
+    String id = RoutKeys.POCKET_CLEARANCE_FINISHED.id();
     Text label = Text.of("Clearance per side when the body is finished");
     return switch (builder.inputs.get(RoutDecisions.POCKET_FINISH)) {
       case KEPT_OUT -> builder.registry.put(id, label, FINE_LENGTH, "c", in("c", clearance));

@@ -9,6 +9,7 @@ import static roughcut.measure.Quantity.MASS;
 import static roughcut.measure.Quantity.VOLUME;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of what is cut into the body that are told; each is
@@ -137,6 +138,22 @@ public final class RoutKeys {
   public static final ValueKey STRAP_FRONT =
       new ValueKey("strap.front", "Front strap button", LENGTH);
   public static final ValueKey TUNERS_X = new ValueKey("tuners.x", "Tuner position", LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow BIT = new ValueRow("rout.{}.bit");
+  public static final ValueRow BIT_BELOW = new ValueRow("rout.{}.bit-2");
+  public static final ValueRow STOP_NOW = new ValueRow("rout.{}.stop-now");
+  public static final ValueRow PASS_DEPTH_NOW = new ValueRow("pass.{}.depth-now");
+  public static final ValueRow PASS_SETTING = new ValueRow("pass.{}.{}.setting");
+  public static final ValueRow PASS_SHIM = new ValueRow("pass.pocket.shim");
+  public static final ValueRow TEMPLATE_LENGTH = new ValueRow("template.{}.opening-length");
+  public static final ValueRow TEMPLATE_WIDTH = new ValueRow("template.{}.opening-width");
+  public static final ValueRow POCKET_CLEARANCE_FINISHED =
+      new ValueRow("pocket.clearance-finished");
+  public static final ValueRow BOLT_LENGTH = new ValueRow("bolt.length");
+  public static final ValueRow BOLT_PILOT_STOP = new ValueRow("bolt.pilot-stop");
+  public static final ValueRow COVER_LENGTH = new ValueRow("cavity.{}.cover-length");
+  public static final ValueRow COVER_WIDTH = new ValueRow("cavity.{}.cover-width");
 
   private RoutKeys() {}
 }

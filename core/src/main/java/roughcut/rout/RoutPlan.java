@@ -84,12 +84,12 @@ public record RoutPlan(
   private static RoutPlan of(
       CutBody body, Shop shop, Cut cut, RoutStep step, double density, Optional<Value> floor) {
     Value stock = body.state.stock();
-    boolean covered = cut.kind() == CutKind.CHANNEL && body.cap() > 0;
+    boolean covered = cut.covered() && body.cap() > 0;
     // Before the top is on, what is still to come off it isn't there.
     boolean thicker = cut.from().opens(body.state.off()) && stock.value() > 0 && !covered;
     Value surface =
         body.registry.put(
-            "pass." + step.name() + ".depth-now",
+            RoutKeys.PASS_DEPTH_NOW.id(step.name()),
             Text.of("Depth from the current surface"),
             LENGTH,
             thicker ? "d + s" : "d",
@@ -152,7 +152,7 @@ public record RoutPlan(
   /** A tilted pocket is cut level with its floor: on tapered shims under the template. */
   private static Value shim(CutBody body, Value taper) {
     return body.registry.put(
-        "pass.pocket.shim",
+        RoutKeys.PASS_SHIM.id(),
         taper.value() > 0
             ? Text.of("Shims under the template at the heel end, none at the body edge")
             : Text.of("Shims under the template at the body edge, none at the heel end"),
@@ -215,7 +215,7 @@ public record RoutPlan(
               Text.of("found from the template in use"),
               Provenance.of(body.inputs.get(RoutDecisions.TEMPLATE_THICKNESS)));
       body.registry.put(
-          id + ".setting",
+          RoutKeys.PASS_SETTING.id(step.name(), i + 1),
           Text.of(
               "Pass {value} of {step}, router depth from the template",
               i + 1,

@@ -71,7 +71,7 @@ public record TemplatePlan(
                     Text.of("the cutter itself"))));
     Value width =
         body.registry.put(
-            "template." + step.name() + ".opening-width",
+            RoutKeys.TEMPLATE_WIDTH.id(step.name()),
             Text.of("Template {step}, opening length along the strings", Text.word(step.name())),
             FINE_LENGTH,
             "w + 2 · o",
@@ -79,7 +79,7 @@ public record TemplatePlan(
             in("o", more));
     Value length =
         body.registry.put(
-            "template." + step.name() + ".opening-length",
+            RoutKeys.TEMPLATE_LENGTH.id(step.name()),
             Text.of("Template {step}, opening width", Text.word(step.name())),
             LENGTH,
             "w + 2 · o",

@@ -263,12 +263,7 @@ final class Wires {
               .fix(Text.of("Drill it instead, or add a top.")),
           p);
     }
-    Value under =
-        SearchedValue.of(
-            RoutKeys.BODY_CAP,
-            cap,
-            Text.of("found by adding top and veneer"),
-            builder.trackedSoFar());
+    Value under = builder.glueFace(cap);
     Value floor =
         SearchedValue.of(
             fitting.id("floor-z"),
@@ -323,14 +318,7 @@ final class Wires {
     Outline shape = Shapes.slot(p, q, radius);
     // Told above; here it stays a solid.
     Prism solid = new Prism(shape.corners(), cap, cap + Math.max(SLIVER, depth.value()), 0);
-    builder.registry.put(
-        "rout." + fitting.name() + ".floor",
-        Text.of("Left below the floor of the {fitting}", fitting.words()),
-        LENGTH,
-        "t − c − d",
-        in("t", builder.thickness()),
-        in("c", under),
-        in("d", depth));
+    builder.floorUnder(under, fitting.name(), fitting.words(), depth);
     Cut channel =
         builder.add(
             cut(

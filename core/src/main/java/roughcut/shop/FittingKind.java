@@ -16,8 +16,8 @@ package roughcut.shop;
  * @param bushing threaded length that has to reach through the wood
  * @param plateLength of what is seen: ring, knob, plate
  * @param mass g
- * @param does what sets it apart from others of its type: {@code registers}, {@code open} or
- *     nothing
+ * @param does what sets it apart from others of its type: {@code registers}, {@code open}, {@code
+ *     covered} or nothing
  */
 public record FittingKind(
     String type,
@@ -40,6 +40,11 @@ public record FittingKind(
   /** Whether templates and body are pinned on it (handbook page 8, "Registration"). */
   public boolean registers() {
     return does.equals("registers");
+  }
+
+  /** Whether it is hollowed out of the back before the top closes it. */
+  public boolean covered() {
+    return does.equals("covered");
   }
 
   /** Whether it is routed from the face, and open until a top covers it. */

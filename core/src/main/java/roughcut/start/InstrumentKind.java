@@ -28,6 +28,19 @@ public enum InstrumentKind implements NamedKind {
       8,
       686,
       new Sizes(55, 72, 71, 225, 84, 18.5, 20.5, 22.5, 23)),
+  NINE_STRINGS(
+      "Nine-string guitar",
+      Tuning.GUITAR,
+      9,
+      711,
+      new Sizes(62, 82, 81, 240, 100, 20, 22, 23.5, 24)),
+  TWELVE_STRINGS(
+      "Twelve-string guitar",
+      Tuning.TWELVE,
+      12,
+      640,
+      new Sizes(48, 60, 54, 250, 84, 17.5, 21, 22, 22.5)),
+  TENOR("Tenor guitar", Tuning.TENOR, 4, 584, new Sizes(34, 44, 40, 160, 76, 16.5, 20.5, 21.5, 22)),
   BARITONE(
       "Baritone guitar",
       Tuning.BARITONE,
@@ -43,7 +56,13 @@ public enum InstrumentKind implements NamedKind {
       Tuning.SIX_BASS,
       6,
       864,
-      new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5));
+      new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5)),
+  EIGHT_STRING_BASS(
+      "Eight-string bass",
+      Tuning.EIGHT_BASS,
+      8,
+      864,
+      new Sizes(45, 68, 62, 250, 86, 19.5, 22, 24, 24.5));
 
   /**
    * Usual sizes of a neck and its strings.
@@ -75,7 +94,31 @@ public enum InstrumentKind implements NamedKind {
           {0.914, 1, 110.00},
           {1.168, 1, 82.41},
           {1.575, 1, 61.74},
-          {2.032, 1, 46.25}
+          {2.032, 1, 46.25},
+          {2.540, 1, 34.65}
+        }),
+    /** Six pairs, two in unison and four an octave apart, the thin one towards the bass. */
+    TWELVE(
+        false,
+        new double[][] {
+          {0.254, 0, 329.63},
+          {0.254, 0, 329.63},
+          {0.356, 0, 246.94},
+          {0.356, 0, 246.94},
+          {0.584, 1, 196.00},
+          {0.229, 0, 392.00},
+          {0.762, 1, 146.83},
+          {0.305, 0, 293.66},
+          {1.016, 1, 110.00},
+          {0.432, 0, 220.00},
+          {1.270, 1, 82.41},
+          {0.660, 1, 164.81}
+        }),
+    /** In fifths. */
+    TENOR(
+        false,
+        new double[][] {
+          {0.229, 0, 440.00}, {0.356, 0, 293.66}, {0.584, 1, 196.00}, {0.813, 1, 130.81}
         }),
     BARITONE(
         false,
@@ -105,6 +148,19 @@ public enum InstrumentKind implements NamedKind {
           {2.159, 1, 55.00},
           {2.667, 1, 41.20},
           {3.302, 1, 30.87}
+        }),
+    /** Four pairs an octave apart, the thin one towards the bass. */
+    EIGHT_BASS(
+        true,
+        new double[][] {
+          {1.143, 1, 98.00},
+          {0.432, 0, 196.00},
+          {1.651, 1, 73.42},
+          {0.660, 1, 146.83},
+          {2.159, 1, 55.00},
+          {0.914, 1, 110.00},
+          {2.667, 1, 41.20},
+          {1.168, 1, 82.41}
         });
 
     private final boolean bass;
@@ -135,12 +191,15 @@ public enum InstrumentKind implements NamedKind {
    *
    * @param bass a bass where a guitar has as many
    * @param baritone a guitar tuned a fourth lower
+   * @param tenor a guitar of four strings in fifths
    */
-  public static Optional<InstrumentKind> of(int strings, boolean bass, boolean baritone) {
+  public static Optional<InstrumentKind> of(
+      int strings, boolean bass, boolean baritone, boolean tenor) {
     return Arrays.stream(values())
         .filter(k -> k.count == strings)
         .filter(k -> !bass || k.bass())
         .filter(k -> baritone == (k.tuning == Tuning.BARITONE))
+        .filter(k -> tenor == (k.tuning == Tuning.TENOR))
         .findFirst();
   }
 
@@ -160,6 +219,14 @@ public enum InstrumentKind implements NamedKind {
 
   public boolean bass() {
     return tuning.bass;
+  }
+
+  /** How many strings run together in a course; 1 where each runs alone. */
+  public int inCourse() {
+    return switch (tuning) {
+      case TWELVE, EIGHT_BASS -> 2;
+      case GUITAR, TENOR, BARITONE, BASS, SIX_BASS -> 1;
+    };
   }
 
   Sizes sizes() {

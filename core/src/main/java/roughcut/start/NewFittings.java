@@ -31,10 +31,12 @@ final class NewFittings {
     Map<String, Double> numbers = new HashMap<>(design.numbers());
     String pickup =
         switch (kind) {
-          case SIX_STRINGS, BARITONE -> "double-coil";
+          case SIX_STRINGS, TWELVE_STRINGS, BARITONE -> "double-coil";
+          case TENOR -> "four-double";
           case SEVEN_STRINGS -> "seven-double";
-          case FOUR_STRING_BASS -> "bass-long";
+          case FOUR_STRING_BASS, EIGHT_STRING_BASS -> "bass-long";
           case EIGHT_STRINGS -> "eight-double";
+          case NINE_STRINGS -> "nine-double";
           case FIVE_STRING_BASS -> "bass-five";
           case SIX_STRING_BASS -> "bass-six";
         };

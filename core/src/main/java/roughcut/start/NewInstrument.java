@@ -77,6 +77,22 @@ public record NewInstrument(
   /** How much longer the bass side may be, mm. */
   public static final double MOST_FAN = 40;
 
+  /** On a neck narrower than that the bolts stand closer, mm. */
+  private static final double NARROW = 54;
+
+  /** What is left beside their centres, both sides together, mm. */
+  private static final double BESIDE_BOLTS = 22;
+
+  /** A thick string and its thin neighbour lie so far apart on a bass, mm. */
+  private static final double BASS_PAIR_AT_NUT = 3.2;
+
+  private static final double BASS_PAIR_AT_SADDLE = 4;
+
+  /** Tuners of more strings than that stand closer, mm, so that the headstock isn't a plank. */
+  private static final int MANY = 8;
+
+  private static final double CLOSE_TUNERS = 30;
+
   /** What saddles of a new instrument can still be set higher, mm. */
   private static final double LEFT_UPWARDS = 1;
 
@@ -105,6 +121,11 @@ public record NewInstrument(
 
   /** A fretboard wider than that at the octave is made flatter, mm. */
   private static final double WIDE = 70;
+
+  /** A through-neck under a fretboard wider than that is glued with a slow glue, mm. */
+  private static final double WIDE_CORE = 73;
+
+  private static final double WIDE_BASS_CORE = 65;
 
   /** Radius of such a fretboard, mm: 20 inches. */
   private static final double FLAT = 508;
@@ -164,7 +185,9 @@ public record NewInstrument(
   private Map<String, String> glue() {
     return switch (joint) {
       case THROUGH ->
-          kind.bass() && kind.sizes().octave() > WIDE ? Map.of("glue.kind", "epoxy") : Map.of();
+          kind.sizes().octave() > (kind.bass() ? WIDE_BASS_CORE : WIDE_CORE)
+              ? Map.of("glue.kind", "epoxy")
+              : Map.of();
       case BOLT_ON, SET_NECK -> Map.of();
     };
   }
@@ -186,6 +209,11 @@ public record NewInstrument(
     numbers.put("nut.width", sizes.nut());
     numbers.put("fretboard.end-width", sizes.octave());
     numbers.put("bridge.spread", sizes.spread());
+    numbers.put(Decisions.COURSE_STRINGS.id(), (double) kind.inCourse());
+    if (kind.inCourse() > 1 && kind.bass()) {
+      numbers.put(Decisions.COURSE_AT_NUT.id(), BASS_PAIR_AT_NUT);
+      numbers.put(Decisions.COURSE_AT_SADDLE.id(), BASS_PAIR_AT_SADDLE);
+    }
     if (sizes.octave() > WIDE) {
       // A round board as wide as that would be thin at its edges.
       numbers.put(Decisions.RADIUS_NUT.id(), FLAT);
@@ -217,6 +245,11 @@ public record NewInstrument(
     numbers.put("joint.x", begins);
     numbers.put("heel.end", Math.max(begins + in, Math.ceil(fretboardEnds())));
     numbers.put("rod.length", begins - 2);
+    if (sizes.octave() < NARROW) {
+      numbers.put("bolt.across", sizes.octave() - BESIDE_BOLTS);
+      numbers.put("bolt.across-end", sizes.octave() - BESIDE_BOLTS);
+      numbers.put("stiffener.count", 0.0); // no wood for them beside the rod
+    }
     numbers.put("stiffener.length", Math.floor((begins - 32) / 5) * 5);
     numbers.put("clamp.owned", CLAMPS); // whoever has fewer says so
     numbers.put("shaft.thickness", sizes.shaft());
@@ -225,6 +258,9 @@ public record NewInstrument(
     numbers.put("heel.thickness", sizes.heel());
     // As many on the treble side as on the bass side; of an odd number the bass side has one more.
     numbers.put("tuner.treble-side", (double) (kind.count() / 2));
+    if (kind.count() > MANY) {
+      numbers.put("tuner.spacing", CLOSE_TUNERS);
+    }
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
     numbers.putAll(

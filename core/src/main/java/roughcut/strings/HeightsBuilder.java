@@ -95,7 +95,7 @@ final class HeightsBuilder {
         };
     Value joint =
         put(
-            "heights.joint",
+            StringKeys.HEIGHT_AT_JOINT.id(),
             Text.of("Fret tops above the body at the joint"),
             FINE_LENGTH,
             "e + t_b + t_f",

@@ -6,6 +6,7 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.fretboard.FretboardRadius;
@@ -72,6 +73,7 @@ public record NutWork(
     Value x = inputs.get(StringDecisions.SPREAD_X);
     Value pole = inputs.get(StringDecisions.POLE_SPREAD);
     int count = strings.count();
+    int courses = strings.courses().count();
     boolean guided = NutAction.onZeroFret(inputs);
     Value lower =
         TableValue.of(
@@ -90,7 +92,7 @@ public record NutWork(
               in("y", y));
       bottoms.add(
           registry.put(
-              "nut.string." + i + ".slot-bottom",
+              StringKeys.NUT_SLOT_BOTTOM.id(i),
               Text.of("Nut slot of string {i}, bottom above the crown", i),
               FINE_LENGTH,
               guided ? "t_f − s − u" : "a + t_f − s",
@@ -113,16 +115,26 @@ public record NutWork(
               "string." + i + ".pole-error",
               Text.of("String {i} outside its pole", i),
               FINE_LENGTH,
-              count == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
+              courses == 1 ? "y" : "y − (p / 2 − (i − 1) · p / (n − 1))",
               in("y", own),
               in("p", pole),
-              in("i", TableValue.of(StringKeys.STRING, i, Text.of("counted"))),
-              in("n", TableValue.of(LayoutKeys.STRINGS_COUNT, count, Text.of("counted")))));
+              in(
+                  "i",
+                  courses == count
+                      ? TableValue.of(StringKeys.STRING, i, Text.of("counted"))
+                      : TableValue.of(
+                          LayoutKeys.COURSE_NUMBER, strings.courses().of(i), Text.of("counted"))),
+              in(
+                  "n",
+                  TableValue.of(
+                      courses == count ? LayoutKeys.STRINGS_COUNT : LayoutKeys.COURSES_COUNT,
+                      courses,
+                      Text.of("counted")))));
     }
     return new NutWork(
         bottoms,
         leastBreak(breaks, registry),
-        advice(breaks, poles),
+        advice(breaks, strings, poles),
         fan,
         registry.put(
             StringKeys.STRINGS_SPREAD_THERE,
@@ -143,7 +155,7 @@ public record NutWork(
         strings.provenance(i).with(x));
   }
 
-  private static List<Text> advice(List<Value> breaks, List<Value> poles) {
+  private static List<Text> advice(List<Value> breaks, StringSpread strings, List<Value> poles) {
     List<Text> words = new ArrayList<>();
     for (Value angle : breaks) {
       String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
@@ -158,8 +170,7 @@ public record NutWork(
                 degrees));
       }
     }
-    double outer =
-        Math.max(Math.abs(poles.get(0).value()), Math.abs(poles.get(poles.size() - 1).value()));
+    double outer = Math.max(off(poles, strings, 1), off(poles, strings, strings.courses().count()));
     if (outer > POLE_LIMIT) {
       words.add(
           Text.of(
@@ -167,6 +178,16 @@ public record NutWork(
               Text.length(outer, 1)));
     }
     return words;
+  }
+
+  /** How far the middle of a course lies from its pole, mm. */
+  private static double off(List<Value> poles, StringSpread strings, int course) {
+    return Math.abs(
+        IntStream.rangeClosed(1, poles.size())
+            .filter(i -> strings.courses().of(i) == course)
+            .mapToDouble(i -> poles.get(i - 1).value())
+            .average()
+            .orElseThrow());
   }
 
   private static Value leastBreak(List<Value> breaks, ValueRegistry registry) {

@@ -10,6 +10,7 @@ import static roughcut.measure.Quantity.PRESSURE;
 import static roughcut.measure.Quantity.RATIO;
 
 import roughcut.measure.ValueKey;
+import roughcut.measure.ValueRow;
 
 /**
  * Ids, labels and quantities of the numbers of strings, nut and saddles that are told; each is
@@ -92,6 +93,10 @@ public final class StringKeys {
       new ValueKey("heel.on-film-edge", "Heel and film at the body edge", FINE_LENGTH);
   public static final ValueKey HEEL_ON_FILM_END =
       new ValueKey("heel.on-film-end", "Heel and film at the heel end", FINE_LENGTH);
+
+  // Names of rows of numbers, by fret, string, rout or bar.
+  public static final ValueRow HEIGHT_AT_JOINT = new ValueRow("heights.joint");
+  public static final ValueRow NUT_SLOT_BOTTOM = new ValueRow("nut.string.{}.slot-bottom");
 
   private StringKeys() {}
 }

@@ -3,20 +3,29 @@ package roughcut.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.lang.reflect.Field;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.blank.BlankKeys;
 import roughcut.demo.Demo;
 import roughcut.design.OperationId;
 import roughcut.finding.Chapter;
+import roughcut.fretboard.FretboardKeys;
+import roughcut.layout.LayoutKeys;
 import roughcut.measure.Text;
+import roughcut.measure.ValueRow;
+import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 import roughcut.plan.Constructions;
 import roughcut.plan.Plan;
 import roughcut.record.Build;
+import roughcut.rout.RoutKeys;
+import roughcut.strings.StringKeys;
 import roughcut.wild.RandomBuilds;
 
 /** An order of work has no holes: what it is bound behind is in it, what it sets is told. */
@@ -97,10 +106,41 @@ class CompleteRouteTest {
   @Test
   void aNumberThatNobodyTellsIsNotSet() {
     OperationListBuilder list = new OperationListBuilder(Heron.with());
-    list.add(op(OperationId.NECK_MILL).set("stack.length").setIfThere("stack.lenght"));
+    list.add(
+        op(OperationId.NECK_MILL)
+            .set(BlankKeys.STACK_LENGTH)
+            .setIfThere(BlankKeys.STRIP_SAWN.of("maple", 99)));
     assertThat(list.complete().get(0).settings()).containsExactly("stack.length");
-    list.add(op(OperationId.NECK_GLUE).set("glue.opentime"));
-    assertThatThrownBy(list::complete).hasMessageContaining("neck.glue sets glue.opentime");
+    list.add(op(OperationId.NECK_GLUE).set(BlankKeys.GLUE_STAGES.of("glue.step.9")));
+    assertThatThrownBy(list::complete).hasMessageContaining("neck.glue sets glue.step.9.stages");
+  }
+
+  /** Every row of names that is declared is told by some instrument: none is left over. */
+  @Test
+  void everyRowOfNumbersIsTold() throws IllegalAccessException {
+    List<Plan> plans =
+        Constructions.all().stream().map(build -> Plan.of(build, Demo.shop())).toList();
+    List<Class<?>> keys =
+        List.of(
+            BlankKeys.class,
+            FretboardKeys.class,
+            LayoutKeys.class,
+            NeckKeys.class,
+            RoutKeys.class,
+            StringKeys.class);
+    int rows = 0;
+    for (Class<?> own : keys) {
+      for (Field field : own.getFields()) {
+        if (field.get(null) instanceof ValueRow row) {
+          rows++;
+          Pattern any = Pattern.compile(row.pattern().replace(".", "\\.").replace("{}", ".+"));
+          assertThat(plans)
+              .as(field.getName())
+              .anyMatch(p -> p.values().keySet().stream().anyMatch(any.asMatchPredicate()));
+        }
+      }
+    }
+    assertThat(rows).isGreaterThan(40);
   }
 
   /** Every operation of every construction is one that is named, or a row of like ones. */

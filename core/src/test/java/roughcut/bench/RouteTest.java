@@ -96,7 +96,7 @@ class RouteTest {
             "Rout the neck pocket, from the top",
             "Rout for the neck pickup, from the top",
             "Rout the cavity for the controls, from the back",
-            "Rout the channel for the neck wire, from the top",
+            "Rout the channel for the neck wire, from the glue face",
             "Drill the channel for the bridge wire, from a neighbouring rout",
             "Drill for 4 neck bolts, from the back",
             "Drill for the controls cover: 4 screws, from the back",

@@ -186,4 +186,15 @@ class ClearanceKindTest {
             Chapter.BODY,
             Chapter.ROUTS);
   }
+
+  /** What a sum leaves in its last digits is no less wood; a hundredth of a thousandth is. */
+  @Test
+  void aLimitIsReachedWhateverTheLastDigitsOfASum() {
+    Limit limit = new Limit(6, 4);
+    assertThat(Clearance.stateOf(limit, 4 - 1e-9)).isEqualTo(Clearance.State.LOOK);
+    assertThat(Clearance.stateOf(limit, 6 - 1e-9)).isEqualTo(Clearance.State.CLEAR);
+    assertThat(Clearance.stateOf(limit, 4 - 1e-5)).isEqualTo(Clearance.State.STOP);
+    assertThat(Clearance.stateOf(limit, 6 - 1e-5)).isEqualTo(Clearance.State.LOOK);
+    assertThat(Clearance.stateOf(new Limit(0, Double.NaN), -1e-5)).isEqualTo(Clearance.State.STOP);
+  }
 }

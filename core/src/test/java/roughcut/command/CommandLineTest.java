@@ -414,7 +414,7 @@ class CommandLineTest {
     assertThat(err.toString()).contains("that file exists already");
     for (String[] wrong :
         new String[][] {
-          {"--strings", "9"},
+          {"--strings", "11"},
           {"--joint", "nailed"},
           {"--scale", "long"},
           {"--scale", "200"},
@@ -436,7 +436,11 @@ class CommandLineTest {
       {"eight", 329.63, 686.0, "--strings", "8"},
       {"low", 246.94, 686.0, "--strings", "6", "--baritone"},
       {"four", 98.0, 864.0, "--strings", "4"},
-      {"bass", 130.81, 864.0, "--strings", "6", "--bass"}
+      {"bass", 130.81, 864.0, "--strings", "6", "--bass"},
+      {"nine", 329.63, 711.0, "--strings", "9"},
+      {"pairs", 329.63, 640.0, "--strings", "12"},
+      {"fifths", 440.0, 584.0, "--strings", "4", "--tenor"},
+      {"octaves", 98.0, 864.0, "--strings", "8", "--bass"}
     };
     for (Object[] one : all) {
       List<String> asked =
@@ -454,13 +458,15 @@ class CommandLineTest {
           {"--strings", "7", "--bass"},
           {"--strings", "7", "--baritone"},
           {"--strings", "4", "--baritone"},
-          {"--strings", "3", "--bass"}
+          {"--strings", "3", "--bass"},
+          {"--strings", "11"},
+          {"--tenor"}
         }) {
       List<String> asked =
           new ArrayList<>(List.of("new", "--to", folder.resolve("none").toString()));
       asked.addAll(List.of(none));
       assertThat(run(asked.toArray(String[]::new))).as("%s", List.of(none)).isEqualTo(2);
     }
-    assertThat(err.toString()).contains("4 to 6 for a bass");
+    assertThat(err.toString()).contains("4 to 6 or 8 for a bass");
   }
 }

@@ -1,10 +1,12 @@
 package roughcut.drawing;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import roughcut.bench.Bench;
 import roughcut.design.BodyFace;
 import roughcut.design.DrawnPart;
 import roughcut.geometry.Point;
@@ -13,11 +15,17 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
 import roughcut.shop.Board;
+import roughcut.shop.Cutter;
 
 /** Every drawing there is of a plan, and what can be read from marks alone. */
 public final class AllDrawings {
   /** Of more cuts than this the rest is drawn like these. */
   private static final int MOST_CUTS = 12;
+
+  private static final int MOST_CUTTERS = 6;
+
+  /** What is ready, cured or due hangs on no day of a test. */
+  private static final LocalDateTime NOON = LocalDateTime.of(2026, 5, 4, 12, 0);
 
   private AllDrawings() {}
 
@@ -72,6 +80,27 @@ public final class AllDrawings {
       // A name that a rounding of the last place leaves as it is.
       all.put("section at " + NumberWriter.fixed(x, 3), () -> SectionView.at(plan, x, units));
     }
+    return all;
+  }
+
+  /** What is drawn beside the instrument's own views, and turns round for no left hand. */
+  public static Map<String, Supplier<Drawing>> beside(Plan plan, Units units) {
+    Map<String, Supplier<Drawing>> all = new LinkedHashMap<>();
+    all.put("portrait", () -> InstrumentPortrait.of(plan));
+    all.put("bench", () -> BenchDrawing.of(Bench.of(plan, NOON), "", units));
+    for (Cutter cutter : plan.shop().cutters().stream().limit(MOST_CUTTERS).toList()) {
+      all.put("cutter " + cutter.name(), () -> CutterDrawing.of(plan, cutter, units));
+    }
+    plan.asDrawn()
+        .ifPresent(
+            drawn ->
+                all.put(
+                    "as built over as designed",
+                    () ->
+                        AsBuilt.over(
+                            StationDrawing.NECK.of(plan, units),
+                            StationDrawing.NECK.of(drawn, units),
+                            units)));
     return all;
   }
 

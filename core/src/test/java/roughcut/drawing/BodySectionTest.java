@@ -12,6 +12,7 @@ import roughcut.blank.PlacedStrip;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Point;
 import roughcut.geometry.Solids;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
@@ -61,6 +62,63 @@ class BodySectionTest {
       }
     }
     assertThat(told).as("there is something to tell").isGreaterThan(140);
+  }
+
+  private static boolean bored(Plan plan, double x, double y, double z) {
+    return plan.cuts().cuts().stream()
+        .anyMatch(c -> c.solids().stream().anyMatch(s -> Solids.holds(s, x, y, z)));
+  }
+
+  /**
+   * Wood is drawn where there is wood, point by point: over a channel or a chamber that the top
+   * closes as well.
+   */
+  @Test
+  void woodIsDrawnWhereTheBodyHasSome() {
+    int looked = 0;
+    int closed = 0;
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      Plan plan = Plan.of(build, Demo.shop());
+      double cap = plan.body().top().value() + plan.body().accent().value();
+      Bounds b = plan.body().outline().bounds();
+      for (double x = plan.neck().heelEnd().value() + 31; x < b.right() - 8; x += 23.7) {
+        List<Mark.Fill> fills =
+            BodySection.across(plan, x, Units.MM).marks().stream()
+                .filter(Mark.Fill.class::isInstance)
+                .map(Mark.Fill.class::cast)
+                .toList();
+        for (double y = b.low() + 2.3; y < b.high(); y += 5.9) {
+          double top = plan.cuts().surface().at(BodyFace.TOP, x, y);
+          double back = plan.cuts().surface().at(BodyFace.BACK, x, y);
+          if (!plan.body().outline().shape().contains(new Point(x, y)) || back - top < 3) {
+            continue;
+          }
+          for (double z = top + 0.7; z < back - 0.6; z += 1.9) {
+            boolean hollow = bored(plan, x, y, z);
+            boolean edge = false;
+            for (double d : new double[] {-0.4, 0.4}) {
+              edge |= bored(plan, x, y + d, z) != hollow || bored(plan, x, y, z + d) != hollow;
+            }
+            edge |= Math.abs(z - cap) < 0.2;
+            if (!edge) {
+              Point there = new Point(-y, -z);
+              // What is painted last is seen: a hollow amid wood is painted over it.
+              boolean drawn =
+                  fills.stream()
+                      .filter(f -> f.shape().contains(there))
+                      .reduce((under, over) -> over)
+                      .filter(f -> f.role() == Role.END_GRAIN)
+                      .isPresent();
+              assertThat(drawn).as("%s at %s, %s, %s", build.name(), x, y, z).isEqualTo(!hollow);
+              looked++;
+              closed += hollow && z - cap < 3 && z > cap ? 1 : 0;
+            }
+          }
+        }
+      }
+    }
+    assertThat(looked).isGreaterThan(5000);
+    assertThat(closed).as("right under a top").isPositive();
   }
 
   /**

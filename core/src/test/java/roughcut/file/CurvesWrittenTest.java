@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
+import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
@@ -217,6 +218,25 @@ class CurvesWrittenTest {
     assertThat(Rings.directed(leaf.ring()))
         .isCloseTo(leaf().directedArea(), within(0.005 * leaf().length()));
     assertThat(leaf.corners.size()).isBetween(8, 90);
+  }
+
+  /** The neck's side, for a machine or a printed gauge: its drum and its heel are round. */
+  @Test
+  void theNecksBackIsRoundWhereItsDrumAndHeelAre() {
+    Plan plan = Heron.with("volute.drum-radius=23.5", "heel.blend-radius=61");
+    List<Double> radii = new ArrayList<>();
+    for (Entity line : named(dxf(DxfWriter.write(Sheet.PLAN.of(plan, Units.MM))), "POLYLINE")) {
+      for (int i = 1; i < line.corners.size(); i++) {
+        double[] a = line.corners.get(i - 1);
+        double[] b = line.corners.get(i);
+        double chord = Math.hypot(b[0] - a[0], b[1] - a[1]);
+        double bulge = Math.abs(a[2]);
+        if (bulge > 1e-9) {
+          radii.add(Math.round(chord * (1 + bulge * bulge) / (4 * bulge) * 1e3) / 1e3);
+        }
+      }
+    }
+    assertThat(radii).contains(23.5, 61.0);
   }
 
   /** A closed curve of one stretch stays closed, and a line of no length isn't there. */

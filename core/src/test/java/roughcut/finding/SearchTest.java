@@ -3,6 +3,7 @@ package roughcut.finding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -11,8 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import roughcut.demo.Demo;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
 import roughcut.plan.Plan;
 import roughcut.plan.PlanSearch;
+import roughcut.record.Build;
 
 /** What makers ask is answered, in plain words, with other words, and with a slip of the finger. */
 class SearchTest {
@@ -74,10 +78,29 @@ class SearchTest {
         "kerf|saw.kerf",
         "depth of the slots|slot.school",
         "scarf kerf|scarf.kerf",
-        "strap buton|strap.horn.kind"
+        "strap buton|strap.horn.kind",
+        "twelve string|course.strings",
+        "strings in pairs|course.strings",
+        "course spacing|course.at-nut"
       })
   void aQuestionIsAnsweredAmongTheFirst(String question, String id) {
     assertThat(found(HERON, question).stream().limit(3)).contains(id);
+  }
+
+  /** A chamber answers to its own name and to what a hollow body is called. */
+  @Test
+  void aChamberIsFoundAsAHollow() {
+    Build heron = Demo.heron(LocalDate.of(2026, 5, 4));
+    List<Fitting> fittings = new ArrayList<>(heron.design().fittings());
+    fittings.add(new Fitting(FittingType.CAVITY, "bass-chamber", "chamber"));
+    List<Search.Entry<PlanSearch.Answer>> hollow =
+        PlanSearch.entries(
+            Plan.of(heron.withDesign(heron.design().withFittings(fittings)), Demo.shop()));
+    for (String question : List.of("how deep is the chamber", "hollow depth", "chamber depth")) {
+      assertThat(found(hollow, question).stream().limit(3))
+          .as(question)
+          .contains("cavity.bass-chamber.depth");
+    }
   }
 
   @Test

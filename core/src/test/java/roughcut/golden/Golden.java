@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import roughcut.bench.Bench;
 import roughcut.bench.BuildSummary;
@@ -25,9 +26,11 @@ import roughcut.design.Decision;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.drawing.AllDrawings;
+import roughcut.drawing.CompoundMarks;
 import roughcut.drawing.Drawing;
 import roughcut.drawing.Mark;
 import roughcut.drawing.Role;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
 import roughcut.part.PartId;
@@ -41,6 +44,9 @@ import roughcut.record.Build;
 final class Golden {
   /** No drawing or number may hang on the day of the test. */
   private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
+
+  /** At which arrows and spots are drawn, mm on paper for one of wood. */
+  private static final double SCALE = 0.5;
 
   private Golden() {}
 
@@ -79,15 +85,22 @@ final class Golden {
    */
   static List<String> drawings(Plan plan) {
     List<String> lines = new ArrayList<>();
-    AllDrawings.of(plan, Units.MM)
-        .forEach(
-            (name, drawing) -> {
-              if (!name.equals("sheet CERTIFICATE")) { // says when it was last worked on
-                roles(drawing.get())
-                    .forEach((role, sums) -> lines.add(name + ", " + role + "\t" + sums));
-              }
-            });
+    Map<String, Supplier<Drawing>> all = AllDrawings.of(plan, Units.MM);
+    all.putAll(AllDrawings.beside(plan, Units.MM));
+    all.forEach(
+        (name, drawing) -> {
+          if (!name.equals("sheet CERTIFICATE")) { // says when it was last worked on
+            Drawing drawn = drawing.get();
+            roles(drawn).forEach((role, sums) -> lines.add(name + ", " + role + "\t" + sums));
+            lines.add(name + ", bounds\t" + bounds(drawn.bounds()));
+          }
+        });
     return lines;
+  }
+
+  private static String bounds(Bounds b) {
+    return String.format(
+        Locale.ROOT, "0\t0\t0\t%.4f\t%.4f\t%.4f\t%.4f", b.left(), b.right(), b.low(), b.high());
   }
 
   private static Map<Role, String> roles(Drawing drawing) {
@@ -109,12 +122,14 @@ final class Golden {
     double acrossSquared = 0;
     for (Mark mark : marks) {
       letters += AllDrawings.words(mark).length();
-      for (Point p : AllDrawings.places(mark)) {
-        places++;
-        along += p.x();
-        across += p.y();
-        alongSquared += p.x() * p.x() / 1000;
-        acrossSquared += p.y() * p.y() / 1000;
+      for (Mark part : CompoundMarks.parts(mark, SCALE)) {
+        for (Point p : AllDrawings.places(part)) {
+          places++;
+          along += p.x();
+          across += p.y();
+          alongSquared += p.x() * p.x() / 1000;
+          acrossSquared += p.y() * p.y() / 1000;
+        }
       }
     }
     return String.format(

@@ -74,7 +74,9 @@ class OtherLanguageTest {
           .filter(v -> v.origin() != Origin.WORKED)
           .forEach(v -> check.accept(v.how()));
       FixSuggestions.stack(plan).forEach(w -> check.accept(w.text()));
-      for (Supplier<Drawing> drawing : AllDrawings.of(plan, READ).values()) {
+      List<Supplier<Drawing>> drawings = new ArrayList<>(AllDrawings.of(plan, READ).values());
+      drawings.addAll(AllDrawings.beside(plan, READ).values());
+      for (Supplier<Drawing> drawing : drawings) {
         Drawing drawn = drawing.get();
         check.accept(Text.raw(drawn.title()));
         drawn

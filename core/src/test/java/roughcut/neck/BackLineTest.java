@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
+import roughcut.geometry.Arc;
+import roughcut.geometry.Path;
 import roughcut.geometry.Point;
+import roughcut.geometry.Segment;
 import roughcut.plan.Plan;
 import roughcut.plan.Rooms;
 
@@ -40,6 +43,41 @@ class BackLineTest {
         }
       }
     }
+  }
+
+  /** Paper and machine get the drum's and the heel's curves round, and nothing else curved. */
+  @Test
+  void itsCurvesAreRoundWithTheDrumsAndTheHeelsRadius() {
+    for (String[] settings :
+        List.of(
+            new String[] {"volute.drum-radius=23.5", "heel.blend-radius=61"},
+            new String[] {"volute.drum-radius=23.5", "heel.blend-radius=61", "head.angle=17.5"},
+            new String[] {"volute.drum-radius=23.5", "heel.blend-radius=61", "head.angle=0"})) {
+      BackLine back = Heron.with(settings).neck().back();
+      Path path = back.path();
+      List<Double> radii =
+          path.segments().stream().flatMap(s -> s.round().stream()).map(Arc::radius).toList();
+      assertThat(radii).as("%s", settings[settings.length - 1]).containsExactly(23.5, 61.0);
+      assertThat(path.points()).isEqualTo(back.line());
+      // Walked along it, nowhere further from the corners' chords than these stray from a curve.
+      for (Segment segment : path.segments()) {
+        for (int i = 0; i <= 40; i++) {
+          Point on = segment.at(i / 40.0);
+          double nearest = Double.MAX_VALUE;
+          for (int k = 1; k < back.line().size(); k++) {
+            nearest = Math.min(nearest, toChord(on, back.line().get(k - 1), back.line().get(k)));
+          }
+          assertThat(nearest).isLessThan(0.0101);
+        }
+      }
+    }
+  }
+
+  private static double toChord(Point p, Point a, Point b) {
+    double length = a.distance(b);
+    double t = ((p.x() - a.x()) * (b.x() - a.x()) + (p.y() - a.y()) * (b.y() - a.y()));
+    double along = Math.min(1, Math.max(0, t / (length * length)));
+    return p.distance(a.towards(b, along));
   }
 
   @Test

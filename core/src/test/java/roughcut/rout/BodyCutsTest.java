@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -70,8 +71,12 @@ class BodyCutsTest {
             .map(Fitting::type)
             .collect(Collectors.toCollection(() -> EnumSet.noneOf(FittingType.class)));
     assertThat(used).as("every kind is used somewhere").isEqualTo(EnumSet.allOf(FittingType.class));
+    List<Build> builds = new ArrayList<>(Demo.builds(LocalDate.of(2026, 5, 4)));
+    List<Fitting> hollow = new ArrayList<>(builds.get(0).design().fittings());
+    hollow.add(new Fitting(FittingType.CAVITY, "bass-chamber", "chamber"));
+    builds.add(builds.get(0).withDesign(builds.get(0).design().withFittings(hollow)));
     Set<CutKind> cut =
-        Demo.builds(LocalDate.of(2026, 5, 4)).stream()
+        builds.stream()
             .flatMap(b -> Plan.of(b, Demo.shop()).cuts().cuts().stream())
             .map(Cut::kind)
             .collect(Collectors.toCollection(() -> EnumSet.noneOf(CutKind.class)));

@@ -213,10 +213,14 @@ class CavityOutlineTest {
         }
         assertThat(is.depth()).isEqualTo(was.depth());
         String foil = "cavity." + cavity.name() + ".shielding";
-        double wanted = before.value(foil).orElseThrow().value();
-        assertThat(after.value(foil).orElseThrow().value())
-            .as(name)
-            .isCloseTo(wanted, within(0.003 * wanted));
+        // A chamber has no wires in it to be shielded.
+        assertThat(before.value(foil).isEmpty()).as(name).isEqualTo(cavity.listed().covered());
+        if (!cavity.listed().covered()) {
+          double wanted = before.value(foil).orElseThrow().value();
+          assertThat(after.value(foil).orElseThrow().value())
+              .as(name)
+              .isCloseTo(wanted, within(0.003 * wanted));
+        }
         assertThat(after.cuts().problems()).as(name).hasSameSizeAs(before.cuts().problems());
         tried++;
       }

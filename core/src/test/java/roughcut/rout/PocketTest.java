@@ -4,14 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.clearance.Clearance;
 import roughcut.demo.Demo;
+import roughcut.design.Design;
+import roughcut.design.Fitting;
+import roughcut.design.FittingType;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.plan.Plan;
+import roughcut.record.Build;
 
 class PocketTest {
   private static Clearance floor(Plan plan) {
@@ -167,6 +173,34 @@ class PocketTest {
     assertThat(
             said(Heron.with(letIn[0], "pocket.exposed=-1", "neck.angle=4", "heel.end=460"), beyond))
         .isFalse();
+  }
+
+  /** A chamber is closed by the top: a fretboard let in over it lies in wood all the same. */
+  @Test
+  void overAChamberThereIsWood() {
+    Build heron = Heron.build().asDesigned();
+    List<Fitting> fittings =
+        new ArrayList<>(
+            heron.design().fittings().stream().filter(f -> !f.name().equals("neck")).toList());
+    String[] letIn = {
+      "heights.solve-for=saddle", "pocket.exposed=-2", "neck.angle=0", "heel.end=460"
+    };
+    Design bare = Heron.set(heron.design().withFittings(fittings), letIn);
+    assertThat(said(Plan.of(heron.withDesign(bare), Demo.shop()), "beyond the pocket, ")).isTrue();
+    for (String kind : List.of("chamber", "box")) {
+      List<Fitting> more = new ArrayList<>(fittings);
+      more.add(new Fitting(FittingType.CAVITY, "hollow", kind));
+      Design hollow =
+          Heron.set(
+              bare.withFittings(more),
+              "cavity.hollow.x=465",
+              "cavity.hollow.y=0",
+              "cavity.hollow.length=50",
+              "cavity.hollow.width=50");
+      hollow = kind.equals("box") ? Heron.set(hollow, "cavity.hollow.face=top") : hollow;
+      Plan plan = Plan.of(heron.withDesign(hollow), Demo.shop());
+      assertThat(said(plan, "beyond the pocket, ")).as(kind).isEqualTo(kind.equals("chamber"));
+    }
   }
 
   /** Each corner has its own radius: what a round one lacks of a square one, side by side. */

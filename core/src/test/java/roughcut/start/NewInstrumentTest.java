@@ -40,7 +40,9 @@ class NewInstrumentTest {
       @ForAll @IntRange(min = 19, max = 24) int frets,
       @ForAll NeckJoint joint,
       @ForAll HeadMaking head) {
-    double treble = Math.min(NewInstrument.MOST_SCALE, kind.scale() + longer);
+    double treble =
+        Math.max(
+            NewInstrument.LEAST_SCALE, Math.min(NewInstrument.MOST_SCALE, kind.scale() + longer));
     NewInstrument wish =
         new NewInstrument(
             "Mine",
@@ -79,35 +81,53 @@ class NewInstrumentTest {
         double pull = plan.value("string." + i + ".tension").orElseThrow().value();
         assertThat(pull).as(kind + " string " + i + ", N").isBetween(45.0, 260.0);
       }
-      assertThat(kind.strings().get(0).pitch()).isGreaterThan(kind.strings().get(1).pitch());
+      assertThat(kind.strings().get(0).pitch())
+          .isGreaterThan(kind.strings().get(kind.inCourse()).pitch());
     }
   }
 
   /** Half steps of string 1, the fork's being 69. */
   private static int highest(InstrumentKind kind) {
     return switch (kind) {
-      case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS -> 64;
+      case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS, TWELVE_STRINGS -> 64;
+      case TENOR -> 69;
       case BARITONE -> 59;
-      case FOUR_STRING_BASS, FIVE_STRING_BASS -> 43;
+      case FOUR_STRING_BASS, FIVE_STRING_BASS, EIGHT_STRING_BASS -> 43;
       case SIX_STRING_BASS -> 48;
     };
   }
 
-  /** In fourths, with a third between a guitar's strings 2 and 3; pitches as tempered from 440. */
+  /**
+   * In fourths, with a third between a guitar's courses 2 and 3, a tenor in fifths; pitches as
+   * tempered from 440. The second of a pair is in unison on a guitar's first two, an octave up
+   * elsewhere.
+   */
   @ParameterizedTest
   @EnumSource(InstrumentKind.class)
   void theUsualSetsAreInTune(InstrumentKind kind) {
     int step = highest(kind);
+    int each = kind.inCourse();
     for (int i = 0; i < kind.count(); i++) {
+      int course = i / each;
+      boolean octave = i % each == 1 && (kind.bass() || course > 1);
       assertThat(kind.strings().get(i).pitch())
           .as(kind.label() + ", string " + (i + 1))
-          .isCloseTo(440 * Math.pow(2, (step - 69) / 12.0), within(0.006));
-      step -= !kind.bass() && i == 1 ? 4 : 5;
+          .isCloseTo(440 * Math.pow(2, (step + (octave ? 12 : 0) - 69) / 12.0), within(0.006));
+      if (i % each == each - 1) {
+        step -= kind == InstrumentKind.TENOR ? 7 : !kind.bass() && course == 1 ? 4 : 5;
+      }
     }
     assertThat(kind.strings()).hasSize(kind.count());
     assertThat(kind.strings().stream().filter(s -> !s.wound()).count())
         .as("plain strings")
-        .isEqualTo(kind.bass() ? 0 : kind == InstrumentKind.BARITONE ? 2 : 3);
+        .isEqualTo(
+            switch (kind) {
+              case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS -> 3;
+              case BARITONE, TENOR -> 2;
+              case TWELVE_STRINGS -> 7;
+              case FOUR_STRING_BASS, FIVE_STRING_BASS, SIX_STRING_BASS -> 0;
+              case EIGHT_STRING_BASS -> 1;
+            });
   }
 
   @Test

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -285,10 +286,16 @@ class OwnWorkTest extends WindowTest {
             Windows.open(broken);
             throw new AssertionError("opened");
           } catch (FileException e) {
-            new TroubleWindow(new Stage(), broken, DemoFolder.heron(demo())).show(e);
+            // As at the start of the program: the window is there before the file is read.
+            Stage early = new Stage();
+            early.show();
+            new TroubleWindow(early, broken, DemoFolder.heron(demo())).show(e);
           }
         });
     settle();
+    Label said = find(robot, "trouble.words", Label.class);
+    assertThat(said.getScene().getWidth()).isGreaterThan(700);
+    assertThat(said.lookup(".text").toString()).doesNotContain("...\"");
     assertThat(words(robot, "trouble.words")).contains("broken").contains("line 1");
     Button back =
         robot

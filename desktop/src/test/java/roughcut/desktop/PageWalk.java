@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import javafx.geometry.BoundingBox;
@@ -16,6 +17,7 @@ import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
@@ -24,12 +26,14 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TitledPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.GridPane;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.util.WaitForAsyncUtils;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.control.RowGrid;
 import roughcut.desktop.draw.DrawingSurface;
 import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.Workspace;
@@ -278,6 +282,81 @@ abstract class PageWalk extends WindowTest {
     return half;
   }
 
+  /** Words of a list that would be seen whole, and aren't. */
+  private static List<String> unseen(List<Node> all) {
+    List<String> hidden = new ArrayList<>();
+    for (Node node : all) {
+      if (node instanceof Labeled cell
+          && cell.getParent() instanceof RowGrid grid
+          && cell.getOpacity() == 0
+          && !cell.getText().isBlank()) {
+        Node place = grid;
+        while (place != null && !place.getStyleClass().contains("viewport")) {
+          place = place.getParent();
+        }
+        Bounds in = place.localToScene(place.getLayoutBounds());
+        Integer index = GridPane.getRowIndex(cell);
+        boolean whole =
+            grid.getChildren().stream()
+                .filter(other -> Objects.equals(index, GridPane.getRowIndex(other)))
+                .map(other -> other.localToScene(other.getLayoutBounds()))
+                .allMatch(b -> b.getMinY() >= in.getMinY() && b.getMaxY() <= in.getMaxY());
+        if (whole) {
+          hidden.add(cell.getText());
+        }
+      }
+    }
+    return hidden;
+  }
+
+  /** How high all of a cell's row is. */
+  private static double row(Label cell) {
+    Integer index = GridPane.getRowIndex(cell);
+    Bounds all = null;
+    for (Node other : cell.getParent().getChildrenUnmodifiable()) {
+      if (Objects.equals(index, GridPane.getRowIndex(other))) {
+        Bounds b = other.getBoundsInParent();
+        all =
+            all == null
+                ? b
+                : new BoundingBox(
+                    0,
+                    Math.min(all.getMinY(), b.getMinY()),
+                    1,
+                    Math.max(all.getMaxY(), b.getMaxY()) - Math.min(all.getMinY(), b.getMinY()));
+      }
+    }
+    return all == null ? 0 : all.getHeight();
+  }
+
+  /** Rows of a list that is scrolled, cut through at an edge of its place and seen. */
+  private static List<String> halfLines(List<Node> all) {
+    List<String> half = new ArrayList<>();
+    for (Node node : all) {
+      if (node instanceof Label cell
+          && cell.getParent() instanceof GridPane
+          && cell.getOpacity() > 0
+          && !cell.getText().isBlank()) {
+        Node place = cell.getParent();
+        while (place != null && !place.getStyleClass().contains("viewport")) {
+          place = place.getParent();
+        }
+        if (place != null && place.getParent().getStyleClass().contains("bare-scroll")) {
+          Bounds in = place.localToScene(place.getLayoutBounds());
+          Bounds b = cell.localToScene(cell.getLayoutBounds());
+          boolean cut =
+              b.getMinY() < in.getMaxY() - 4 && b.getMaxY() > in.getMaxY() + 4
+                  || b.getMaxY() > in.getMinY() + 4 && b.getMinY() < in.getMinY() - 4;
+          // What takes more than half of the place is seen as far as it goes.
+          if (cut && row(cell) < in.getHeight() / 2) {
+            half.add(cell.getText());
+          }
+        }
+      }
+    }
+    return half;
+  }
+
   /**
    * What takes the keyboard tells a reader of the screen what it is, through the toolkit's own
    * accessibility tree; those that don't.
@@ -291,6 +370,27 @@ abstract class PageWalk extends WindowTest {
               String id = ControlNames.of(n);
               return id.isEmpty() ? n.getClass().getSimpleName() + n.getStyleClass() : id;
             })
+        .toList();
+  }
+
+  /** States that the style sheet paints on a control. */
+  private static final Set<String> PAINTED =
+      Set.of("chosen", "wrong", "tried", "follows", "measuring");
+
+  /** Controls that are painted in a state which a reader of the screen doesn't hear of. */
+  private static List<String> silent(List<Node> all) {
+    return all.stream()
+        .filter(n -> n.isFocusTraversable() && !n.isDisabled())
+        .filter(
+            n -> {
+              long painted =
+                  n.getPseudoClassStates().stream()
+                      .filter(s -> PAINTED.contains(s.getPseudoClassName()))
+                      .count();
+              String help = Objects.requireNonNullElse(n.getAccessibleHelp(), "");
+              return help.split("\\p{Punct}").length < painted || painted > 0 && help.isBlank();
+            })
+        .map(n -> ControlNames.of(n) + n.getPseudoClassStates())
         .toList();
   }
 
@@ -331,8 +431,11 @@ abstract class PageWalk extends WindowTest {
     cutOff(all).forEach(w -> found.add(where + ": " + w));
     outside(all).forEach(w -> found.add(where + " (outside): " + w));
     halfRows(all).forEach(w -> found.add(where + " (half a row): " + w));
+    unseen(all).forEach(w -> found.add(where + " (not seen): " + w));
+    halfLines(all).forEach(w -> found.add(where + " (half a line): " + w));
     overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
     nameless(all).forEach(w -> found.add(where + " (without a name): " + w));
+    silent(all).forEach(w -> found.add(where + " (state without words): " + w));
     underButtons().forEach(w -> found.add(where + " (under the buttons): " + w));
   }
 

@@ -21,6 +21,7 @@ import roughcut.blank.RipPlan;
 import roughcut.blank.WoodPart;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.shell.ShopWindow;
+import roughcut.desktop.station.StationId;
 import roughcut.file.BuildFile;
 import roughcut.plan.Plan;
 import roughcut.shop.Board;
@@ -159,5 +160,37 @@ class WithoutMouseTest extends WindowTest {
     Board last = boards.get(boards.size() - 1);
     assertThat(last.species()).isEqualTo(species);
     assertThat(last.unmeasured()).isEmpty();
+  }
+
+  private String help(String id) {
+    return String.valueOf(find(robot, id, Node.class).getAccessibleHelp());
+  }
+
+  /** What is wrong with a number is told at its field, and no longer once it is right. */
+  @Test
+  void aFieldTellsWhatIsWrongWithIt() {
+    page(0, "");
+    String before = help("nut.width");
+    type("nut.width", "five");
+    String wrong = help("nut.width");
+    String message = text("nut.width.message");
+    assertThat(message).isNotBlank();
+    assertThat(wrong).startsWith(message).endsWith(before).isNotEqualTo(before);
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(help("nut.width")).isEqualTo(before);
+  }
+
+  /** The station that is shown says so, and only that one. */
+  @Test
+  void theStationThatIsShownSaysSo() {
+    for (StationId shown : List.of(StationId.NECK, StationId.LAYOUT)) {
+      show(() -> window.choose(shown));
+      for (StationId id : StationId.values()) {
+        assertThat(help("station." + id.word()).contains("Shown now"))
+            .as(id.word())
+            .isEqualTo(id == shown);
+      }
+    }
   }
 }

@@ -71,7 +71,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     ControlNames.set(field, decision.id());
     field.getStyleClass().add("decision-field");
     field.setAccessibleText(decision.label().in(session.units().get()));
-    field.setAccessibleHelp(decision.hint().in(session.units().get()));
+    SpokenState.hint(field, decision.hint().in(session.units().get()));
     LazyTooltip.on(
         field,
         decision.hint().in(session.units().get())
@@ -297,8 +297,9 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     String said = words != null ? words : standing();
     message.setText(said);
     show(message, !said.isEmpty());
-    field.pseudoClassStateChanged(StyleStates.WRONG, !said.isEmpty());
-    field.pseudoClassStateChanged(StyleStates.TRIED, words == null && typing.pending());
+    SpokenState.show(field, StyleStates.WRONG, !said.isEmpty(), said);
+    SpokenState.show(
+        field, StyleStates.TRIED, words == null && typing.pending(), say("Typed, not entered yet"));
   }
 
   /** What is wrong with it in the plan that is drawn; empty for nothing. */
@@ -330,7 +331,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
       return;
     }
     typing.refresh();
-    field.pseudoClassStateChanged(StyleStates.FOLLOWS, following());
+    SpokenState.show(field, StyleStates.FOLLOWS, following(), say("Follows from other decisions"));
     measured.show();
   }
 
@@ -410,7 +411,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
       typing.enter();
       measuring = true;
       typing.another();
-      field.pseudoClassStateChanged(StyleStates.MEASURING, true);
+      SpokenState.show(field, StyleStates.MEASURING, true, say("Takes a measured size"));
       field.setPromptText(say("measured"));
       typing.write("");
     }
@@ -422,7 +423,7 @@ public final class DecisionField extends VBox implements FieldEntry.Into, TakesR
     }
     measuring = false;
     field.setPromptText("");
-    field.pseudoClassStateChanged(StyleStates.MEASURING, false);
+    SpokenState.show(field, StyleStates.MEASURING, false, "");
     typing.write(shown());
     refresh();
   }

@@ -139,8 +139,9 @@ public final class EntryField extends VBox implements FieldEntry.Into {
     message.setText(wrong ? words : "");
     message.setVisible(wrong);
     message.setManaged(wrong);
-    field.pseudoClassStateChanged(StyleStates.WRONG, wrong);
-    field.pseudoClassStateChanged(StyleStates.TRIED, !wrong && typing.pending());
+    SpokenState.show(field, StyleStates.WRONG, wrong, words);
+    SpokenState.show(
+        field, StyleStates.TRIED, !wrong && typing.pending(), say("Typed, not entered yet"));
   }
 
   /** Moves the keyboard here with everything selected. */

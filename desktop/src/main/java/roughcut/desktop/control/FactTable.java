@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
  * A small table of words and numbers to read, not to edit; one row may be the chosen one. Labels
  * are kept from one plan to the next.
  */
-public final class FactTable extends GridPane {
+public final class FactTable extends RowGrid {
   private static final double LEAST = 80;
   private static final double LEAST_CELL = 52;
 

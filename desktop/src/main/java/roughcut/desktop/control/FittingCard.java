@@ -207,7 +207,7 @@ public final class FittingCard extends VBox {
           .choice()
           .ifPresent(c -> fields.getChildren().add(new ChoiceField(relabelled(c), session)));
     }
-    if (shown.type().takes() != FittingType.Takes.NOTHING) {
+    if (shown.takes() != FittingType.Takes.NOTHING) {
       fields.getChildren().add(new JoinsEditor(session, shown));
     }
     List<DecisionField> later = new ArrayList<>();

@@ -24,7 +24,7 @@ public final class FretTicks extends VBox {
   private static final double STAGE = 90;
 
   private final Session session;
-  private final GridPane grid = new GridPane();
+  private final RowGrid grid = new RowGrid();
   private final List<Map<FretStage, CheckBox>> boxes = new ArrayList<>();
   private final Map<FretStage, Label> counts = new EnumMap<>(FretStage.class);
   private boolean showing;

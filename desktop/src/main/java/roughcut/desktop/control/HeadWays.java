@@ -10,7 +10,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
 import roughcut.desktop.session.Session;
@@ -27,9 +26,9 @@ public final class HeadWays extends VBox {
   private static final String[] HEADS = {"", "blank", "wood", "grain", "joint shows", "boards"};
 
   /** In a small window words wrap down to these widths, so that no column is lost. */
-  private static final double[] LEAST = {104, 92, 44, 56, 64, 46};
+  private static final double[] LEAST = {92, 84, 42, 52, 58, 46};
 
-  private final GridPane grid = new GridPane();
+  private final RowGrid grid = new RowGrid();
   private final List<Row> rows = new ArrayList<>();
   private List<Way> ways = List.of();
 
@@ -40,7 +39,7 @@ public final class HeadWays extends VBox {
     setPrefWidth(WIDE);
     Label title = new Label(say("Ways to make this headstock"));
     title.getStyleClass().add("lower-title");
-    grid.setHgap(8);
+    grid.setHgap(6);
     grid.setVgap(6);
     for (double least : LEAST) {
       ColumnConstraints column = new ColumnConstraints();
@@ -98,7 +97,7 @@ public final class HeadWays extends VBox {
     private void show(Way way, Units units) {
       pick.setText(way.name().in(units));
       pick.setAccessibleText(say("Make this headstock: {way}", way.name().in(units)));
-      pick.pseudoClassStateChanged(StyleStates.CHOSEN, way.chosen());
+      SpokenState.show(pick, StyleStates.CHOSEN, way.chosen(), say("Chosen"));
       LazyTooltip.on(
           pick,
           Text.joined(way.steps(), "\n").in(units)

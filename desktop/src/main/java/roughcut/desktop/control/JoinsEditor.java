@@ -22,7 +22,7 @@ final class JoinsEditor extends VBox {
     super(4);
     this.session = session;
     this.fitting = fitting;
-    switch (fitting.type().takes()) {
+    switch (fitting.takes()) {
       case ONE -> pick(0, say("Breaks into"));
       case TWO -> {
         pick(0, say("From"));

@@ -81,14 +81,14 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     LazyTooltip.on(label, measurable.hint().in(session.units().get()));
     ControlNames.set(field, id);
     field.getStyleClass().add("decision-field");
-    field.pseudoClassStateChanged(StyleStates.MEASURING, true);
+    SpokenState.show(field, StyleStates.MEASURING, true, say("A measured size"));
     field.setPromptText(say("none yet"));
     field.setAccessibleText(measurable.label().in(session.units().get()));
-    field.setAccessibleHelp(measurable.hint().in(session.units().get()));
+    SpokenState.hint(field, measurable.hint().in(session.units().get()));
     unit.getStyleClass().add("decision-unit");
     unit.setMinWidth(Region.USE_PREF_SIZE);
     HBox box = new HBox(field, unit);
-    box.getStyleClass().add("decision-box");
+    box.getStyleClass().addAll("decision-box", "reading-box");
     box.setAlignment(Pos.CENTER_RIGHT);
     box.setMinWidth(Region.USE_PREF_SIZE);
     Region space = new Region();
@@ -210,8 +210,9 @@ public final class ReadingField extends VBox implements FieldEntry.Into, TakesRe
     message.setText(words == null ? "" : words);
     message.setVisible(words != null);
     message.setManaged(words != null);
-    field.pseudoClassStateChanged(StyleStates.WRONG, words != null);
-    field.pseudoClassStateChanged(StyleStates.TRIED, words == null && typing.pending());
+    SpokenState.show(field, StyleStates.WRONG, words != null, words);
+    SpokenState.show(
+        field, StyleStates.TRIED, words == null && typing.pending(), say("Typed, not entered yet"));
   }
 
   /** A field that isn't on the screen doesn't follow; it catches up when it comes back. */

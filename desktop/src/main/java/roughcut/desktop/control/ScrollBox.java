@@ -18,6 +18,7 @@ public final class ScrollBox {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
+    WholeRows.in(scroll);
     return scroll;
   }
 

@@ -210,7 +210,7 @@ public final class SumCard extends VBox {
     Hyperlink link = new Hyperlink(words(value));
     link.getStyleClass().add("sum-source");
     link.setMinWidth(0);
-    link.pseudoClassStateChanged(StyleStates.MEASURING, value.fromMeasured());
+    SpokenState.show(link, StyleStates.MEASURING, value.fromMeasured(), say("From a measurement"));
     link.setOnAction(e -> go.run());
     return link;
   }

@@ -116,7 +116,7 @@ final class ThinCard extends Button {
             + limits(next, units));
     fill();
     ControlNames.set(this, "thin." + next.left().id());
-    pseudoClassStateChanged(StyleStates.CHOSEN, chosen);
+    SpokenState.show(this, StyleStates.CHOSEN, chosen, say("Chosen"));
     String why = next.kind().risk().in(units);
     LazyTooltip.on(this, next.what().in(units) + ", " + limits.getText() + "\n" + why);
     setAccessibleText(

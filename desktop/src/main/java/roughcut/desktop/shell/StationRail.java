@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.LazyTooltip;
+import roughcut.desktop.control.SpokenState;
 import roughcut.desktop.control.StyleStates;
 import roughcut.desktop.station.Station;
 import roughcut.desktop.station.StationId;
@@ -52,7 +53,8 @@ final class StationRail extends VBox {
       Label state = states.get(i);
       state.setText(words);
       state.getStyleClass().setAll("station-state", "is-" + status.state().word());
-      buttons.get(i).pseudoClassStateChanged(StyleStates.CHOSEN, station.id() == chosen);
+      SpokenState.show(
+          buttons.get(i), StyleStates.CHOSEN, station.id() == chosen, say("Shown now"));
       buttons.get(i).setAccessibleText(station.name() + (words.isEmpty() ? "" : ", " + words));
     }
   }

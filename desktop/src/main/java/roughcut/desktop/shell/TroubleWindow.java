@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import roughcut.desktop.control.ControlNames;
+import roughcut.desktop.session.Preferences;
 import roughcut.desktop.session.RelativeDay;
 import roughcut.desktop.words.Words;
 import roughcut.file.BuildFile;
@@ -31,6 +32,8 @@ import roughcut.file.Versions;
  */
 public final class TroubleWindow {
   private static final int MOST_VERSIONS = 6;
+  private static final double LEAST_WIDTH = 700;
+  private static final double LEAST_HEIGHT = 480;
 
   private final Stage stage;
   private final Path build;
@@ -84,7 +87,11 @@ public final class TroubleWindow {
     StackPane root = new StackPane(column);
     stage.setScene(Windows.styled(root));
     stage.setTitle(say("Rough Cut"));
+    stage.setMinWidth(LEAST_WIDTH);
+    stage.setMinHeight(LEAST_HEIGHT);
     stage.show();
+    Windows.size(stage, Preferences.in(Windows.data())); // some window managers open at the least
+    stage.centerOnScreen();
   }
 
   private void versions(Path file, String what) {

@@ -279,7 +279,8 @@ public final class Windows {
     stage.setMaximized(preferences.number("window.maximized", 0) > 0);
   }
 
-  private static void size(Stage stage, Preferences preferences) {
+  /** As large as the last window was, or as usual, and no larger than the screen. */
+  static void size(Stage stage, Preferences preferences) {
     if (!stage.isMaximized()) {
       // One remembered from a larger screen is no larger than the screen that is there.
       Rectangle2D room = Screen.getPrimary().getVisualBounds();

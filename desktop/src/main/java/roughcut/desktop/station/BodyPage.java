@@ -149,7 +149,7 @@ final class BodyPage extends PlainPage {
                     say(
                         "bends to a radius of {bendsTo}, needs {tightest}, {length} per layer",
                         b.bendsTo().text(units),
-                        b.tightest().text(units),
+                        b.tightest().map(t -> t.text(units)).orElse(say("none")),
                         b.length().text(units))));
     table.row(
         false,

@@ -79,7 +79,7 @@ public final class LayoutStation implements Station {
                 LayoutKeys.NUT_SPREAD.id(),
                 say("Outer strings at the nut"),
                 LayoutKeys.NUT_GAP.id(),
-                say("Between strings"),
+                "",
                 "fretboard.edge.end",
                 say("Fretboard edge, end"));
   }

@@ -97,7 +97,7 @@ final class LowerPanel {
     note.setMinHeight(Region.USE_PREF_SIZE);
     VBox left = new VBox(1, title, note, section);
     VBox.setVgrow(section, Priority.ALWAYS);
-    left.setMinWidth(cut == Section.BODY ? 220 : 180);
+    left.setMinWidth(cut == Section.BODY ? 220 : 130);
     left.setPrefWidth(330);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(beside, Priority.ALWAYS);

@@ -64,6 +64,7 @@ interface Page {
       button.setMaxWidth(Double.MAX_VALUE);
       GridPane.setHgrow(button, Priority.ALWAYS);
       button.setPrefWidth(80);
+      button.setWrapText(true);
       button.setOnAction(
           e -> {
             button.setSelected(page == this);

@@ -89,7 +89,7 @@ final class SidePage extends KnifePage {
   @Override
   Region makeBeside() {
     ways = new HeadWays(context.session());
-    ways.setMinWidth(520);
+    ways.setMinWidth(404);
     return ways;
   }
 

@@ -17,6 +17,7 @@ import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.FixList;
+import roughcut.desktop.control.ScrollBox;
 import roughcut.desktop.control.StackEditor;
 import roughcut.desktop.control.StepEditor;
 import roughcut.desktop.draw.Handles;
@@ -48,10 +49,10 @@ final class StackPage extends KnifePage {
   Region makeBeside() {
     Label title = new Label(say("Glue lines and where they show"));
     title.getStyleClass().add("lower-title");
-    VBox story = new VBox(8, title, lines);
-    story.setMinWidth(230);
+    VBox story = new VBox(8, title, ScrollBox.of(lines));
+    story.setMinWidth(280);
     ways = new FixList(context.session(), say("Fixes"));
-    ways.setMinWidth(180);
+    ways.setMinWidth(150);
     ways.setPrefWidth(280);
     HBox beside = new HBox(18, story, ways);
     HBox.setHgrow(ways, Priority.ALWAYS);

@@ -53,6 +53,9 @@ final class StringsPage extends PlainPage {
             Decisions.NUT_SPACING,
             Decisions.NUT_EDGE_MARGIN,
             Decisions.BRIDGE_SPREAD,
+            Decisions.COURSE_STRINGS,
+            Decisions.COURSE_AT_NUT,
+            Decisions.COURSE_AT_SADDLE,
             StringDecisions.SPREAD_X,
             StringDecisions.POLE_SPREAD)
         .more(
@@ -68,7 +71,7 @@ final class StringsPage extends PlainPage {
             LayoutKeys.NUT_SPREAD.id(),
             say("Outer strings at the nut"),
             LayoutKeys.NUT_GAP.id(),
-            say("Between strings at the nut"),
+            "",
             StringKeys.STRINGS_SPREAD_THERE.id(),
             say("Outer strings at the chosen place"),
             StringKeys.BREAK_NUT.id(),
