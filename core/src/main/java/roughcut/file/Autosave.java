@@ -57,13 +57,7 @@ public final class Autosave {
 
   private final RescueCopies rescue;
   private final Consumer<State> told;
-  private final ScheduledExecutorService disk =
-      Executors.newSingleThreadScheduledExecutor(
-          task -> {
-            Thread thread = new Thread(task, "saving");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ScheduledExecutorService disk;
   private BuildFile file;
   private ShopFile shopFile;
   private Build build;
@@ -88,6 +82,23 @@ public final class Autosave {
       Shop shop,
       RescueCopies rescue,
       Consumer<State> told) {
+    this(file, build, shopFile, shop, rescue, told, ofItsOwn());
+  }
+
+  /**
+   * As above, on a given clock.
+   *
+   * @param disk runs what is to be written when its time has come
+   */
+  Autosave(
+      BuildFile file,
+      Build build,
+      ShopFile shopFile,
+      Shop shop,
+      RescueCopies rescue,
+      Consumer<State> told,
+      ScheduledExecutorService disk) {
+    this.disk = disk;
     this.file = file;
     this.shopFile = shopFile;
     this.build = build;
@@ -97,6 +108,15 @@ public final class Autosave {
     this.rescue = rescue;
     this.told = told;
     Runtime.getRuntime().addShutdownHook(atTheEnd);
+  }
+
+  private static ScheduledExecutorService ofItsOwn() {
+    return Executors.newSingleThreadScheduledExecutor(
+        task -> {
+          Thread thread = new Thread(task, "saving");
+          thread.setDaemon(true);
+          return thread;
+        });
   }
 
   /** The build's file. */
