@@ -179,9 +179,13 @@ final class FinishOrder {
               .cautions(Caution.HEAT, Caution.ELECTRIC));
     }
     list.add(
-        whole(OperationId.TUNERS_FIT, STRINGS, Text.of("Fit the tuners"), 30)
+        (headless()
+                ? whole(OperationId.HEADPIECE_FIT, STRINGS, Text.of("Screw on the headpiece"), 15)
+                : whole(OperationId.TUNERS_FIT, STRINGS, Text.of("Fit the tuners"), 30))
             .afterIfThere(OperationId.FINISH_COATS, Text.of("the finish isn't on yet"))
-            .after(OperationId.HEAD_TUNERS, Text.of("the holes aren't drilled yet"))
+            .after(
+                headless() ? OperationId.HEADPIECE_DRILL : OperationId.HEAD_TUNERS,
+                Text.of("the holes aren't drilled yet"))
             .tools(Text.of("small drill"), Text.of("wax on the screws"))
             .undoable());
     OperationDraft bridge =
@@ -272,7 +276,11 @@ final class FinishOrder {
             .cautions(Caution.EDGES));
     list.add(
         whole(OperationId.STRINGS_ON, STRINGS, Text.of("String up to pitch"), 20)
-            .after(OperationId.TUNERS_FIT, Text.of("there are no tuners yet"))
+            .after(
+                headless() ? OperationId.HEADPIECE_FIT : OperationId.TUNERS_FIT,
+                headless()
+                    ? Text.of("nothing holds the strings at the nut yet")
+                    : Text.of("there are no tuners yet"))
             .after(OperationId.BRIDGE_FIT, Text.of("there is no bridge yet"))
             .after(OperationId.NUT_SHAPE, Text.of("there is no nut yet"))
             .after(OperationId.FRETS_CROWN, Text.of("the frets aren't crowned yet"))
@@ -305,5 +313,9 @@ final class FinishOrder {
             .tools(Text.of("tuner"), Text.of("driver"))
             .heardAs(Operation.Heard.AT_THE_SADDLES, LayoutKeys.SADDLE_FROM_NUT)
             .undoable());
+  }
+
+  private boolean headless() {
+    return list.plan.details().headpiece().isPresent();
   }
 }

@@ -15,6 +15,7 @@ import roughcut.design.NeckDecisions;
 import roughcut.design.OperationId;
 import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
+import roughcut.neck.Headpiece;
 import roughcut.neck.NeckKeys;
 import roughcut.part.PartId;
 
@@ -33,9 +34,47 @@ final class HeadOrder {
           case SCARF -> this::scarf;
           case ONE_PIECE -> this::sawn;
           case FLAT -> this::steppedDown;
+          case HEADLESS -> this::headless;
         };
     made.run();
-    headFaces();
+    list.plan.details().headpiece().ifPresentOrElse(this::headpiece, this::headFaces);
+    rodAccess();
+  }
+
+  private void headless() {
+    list.add(
+        list.neck(OperationId.HEAD_OUTLINE, NECK, Text.of("Saw the end of the neck to length"), 15)
+            .needsFaces(NECK_EDGE, NECK_SIDES)
+            .measures(NECK_LINES)
+            .makes(HEAD_FACE)
+            .tools(Text.of("mitre saw or bandsaw"), Text.of("square"), Text.of("shooting board"))
+            .set(NeckKeys.HEADLESS_END)
+            .cautions(Caution.BANDSAW, Caution.SMALL_PARTS));
+  }
+
+  private void headpiece(Headpiece piece) {
+    list.add(
+        head(OperationId.HEADPIECE_DRILL, Text.of("Drill for the headpiece's screws"), 20)
+            .repaired(Repair.PLUG)
+            .needsFaces(HEAD_FACE)
+            .measures(NECK_LINES)
+            .after(OperationId.HEAD_OUTLINE, Text.of("the neck's end isn't sawn yet"))
+            .set(NeckKeys.HEADPIECE_PILOT, NeckKeys.HEADPIECE_UNDER)
+            .placed(
+                Stream.concat(
+                        Stream.of(NeckKeys.HEADPIECE_ALONG),
+                        IntStream.rangeClosed(1, piece.screws().size())
+                            .mapToObj(k -> NeckKeys.HEADPIECE_ACROSS.of(k)))
+                    .toArray(SettingRef[]::new))
+            .deep(NeckKeys.HEADPIECE_DEPTH)
+            .tools(Text.of("drill press"), Text.of("the headpiece as its own template"))
+            .hold(
+                list.measured(
+                    NeckDecisions.HEADPIECE_SPREAD,
+                    0.3,
+                    Text.of("caliper, outer screws of the headpiece in hand"),
+                    Text.of("holes drilled from memory fit no other maker's headpiece")))
+            .cautions(Caution.DRILL));
   }
 
   private void sawn() {
@@ -186,6 +225,9 @@ final class HeadOrder {
                     Text.of("caliper beside each post"),
                     Text.of("the tuners only clamp a certain range of headstock thickness")))
             .cautions(Caution.DRILL));
+  }
+
+  private void rodAccess() {
     if (list.there(NeckKeys.ACCESS_DEPTH)) {
       list.add(
           head(OperationId.ROD_ACCESS, Text.of("Drill the access hole for the truss rod"), 25)

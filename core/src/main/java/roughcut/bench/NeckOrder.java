@@ -328,16 +328,17 @@ final class NeckOrder {
         list.neck(
                 OperationId.NECK_BACK_SAW,
                 NECK,
-                Text.of("Saw the back of the neck, volute and heel, with a margin"),
+                list.plan.details().headpiece().isPresent()
+                    ? Text.of("Saw the back of the neck and heel, with a margin")
+                    : Text.of("Saw the back of the neck, volute and heel, with a margin"),
                 40)
             .needsFaces(NECK_SIDES)
             .measures(NECK_LINES)
-            .after(
+            .afterIfThere(
                 OperationId.HEAD_THICKNESS,
                 Text.of("the volute runs into the back of the headstock"))
             .tools(Text.of("bandsaw"), Text.of("support under the headstock"))
-            .set(NeckKeys.VOLUTE_TANGENT, NeckKeys.VOLUTE_APEX)
-            .setIfThere(NeckKeys.HEEL_END_FROM_BREAK)
+            .setIfThere(NeckKeys.VOLUTE_TANGENT, NeckKeys.VOLUTE_APEX, NeckKeys.HEEL_END_FROM_BREAK)
             .movesWood()
             .cautions(Caution.BANDSAW, Caution.DUST)
             .unsafeAction(Text.of("nothing is left to support the second profile")));
@@ -419,9 +420,12 @@ final class NeckOrder {
     list.add(
         list.neck(OperationId.NECK_CARVE, NECK, Text.of("Carve the back from its facet lines"), 150)
             .after(OperationId.NECK_BACK_SAW, Text.of("its back isn't sawn yet"))
-            .after(
+            .afterIfThere(
                 OperationId.HEAD_TUNERS,
                 Text.of("the headstock is clamped by its flat back for drilling"))
+            .afterIfThere(
+                OperationId.HEADPIECE_DRILL,
+                Text.of("the neck's end lies on its flat back for drilling"))
             .destroys(NECK_BACK, HEEL_FLAT, NECK_SIDES)
             .tools(
                 Text.of("spokeshave"), Text.of("rasp"), Text.of("facet lines"), Text.of("caliper"))

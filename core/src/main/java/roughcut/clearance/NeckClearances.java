@@ -24,6 +24,7 @@ import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
 import roughcut.neck.AccessBore;
 import roughcut.neck.Carving;
+import roughcut.neck.Headpiece;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
@@ -299,7 +300,35 @@ public final class NeckClearances {
                   s.x(),
                   NeckDecisions.SPLINE_OFFSET.id());
             });
-    tuners(details.tuners());
+    if (!details.tuners().tuners().isEmpty()) {
+      tuners(details.tuners());
+    }
+    details.headpiece().ifPresent(this::headpiece);
+  }
+
+  private void headpiece(Headpiece piece) {
+    double at = neck.head().at(piece.along().value(), 0).x();
+    clearances.add(
+        ClearanceKind.HEADPIECE_EDGE,
+        Text.of("headpiece screw to edge"),
+        piece.edge(),
+        at,
+        NeckDecisions.HEADPIECE_SPREAD.id(),
+        NeckDecisions.HEADPIECE_SCREW.id());
+    clearances.add(
+        ClearanceKind.HEADPIECE_EDGE,
+        Text.of("headpiece screw to end"),
+        piece.end(),
+        at,
+        NeckDecisions.HEAD_STUB.id(),
+        NeckDecisions.HEADPIECE_SCREWS_AT.id());
+    clearances.add(
+        ClearanceKind.HEADPIECE_UNDER,
+        Text.of("under the headpiece screws"),
+        piece.under(),
+        at,
+        NeckDecisions.HEADPIECE_BITE.id(),
+        Decisions.THICKNESS_1.id());
   }
 
   private void access(AccessBore bore) {

@@ -78,7 +78,7 @@ final class NewCommand implements Callable<Integer> {
       names = "--headstock",
       paramLabel = "KIND",
       defaultValue = "scarf",
-      description = "scarf, one-piece or flat")
+      description = "scarf, one-piece, flat or headless")
   private String head;
 
   @Option(names = "--left", description = "left-handed")
@@ -175,6 +175,7 @@ final class NewCommand implements Callable<Integer> {
       case SCARF -> "scarf";
       case ONE_PIECE -> "one-piece";
       case FLAT -> "flat";
+      case HEADLESS -> "headless";
     };
   }
 

@@ -67,6 +67,13 @@ public final class Applicability {
               "scarf\\..*",
               Text.of("with a scarf joint"),
               d -> scarfed(d) && Decisions.HEAD_ANGLE.in(d) > 0),
+          rule(
+              "head\\.(angle|length|width|thickness|(face|back)-veneer|veneer-species|outline-.*)"
+                  + "|tuner\\..*|drum\\.height|hardware\\.tuners-share",
+              Text.of("on a neck with a headstock"),
+              d -> !headless(d)),
+          rule(
+              "head\\.stub|headpiece\\..*", Text.of("on a headless neck"), Applicability::headless),
           rule("head\\.angle", Text.of("on a headstock that isn't flat"), d -> !stepped(d)),
           rule("head\\.step(-radius)?", Text.of("on a flat headstock"), Applicability::stepped),
           rule(
@@ -270,14 +277,21 @@ public final class Applicability {
   private static boolean scarfed(Design d) {
     return switch (NeckDecisions.HEAD_MAKING.in(d)) {
       case SCARF -> true;
-      case ONE_PIECE, FLAT -> false;
+      case ONE_PIECE, FLAT, HEADLESS -> false;
+    };
+  }
+
+  private static boolean headless(Design d) {
+    return switch (NeckDecisions.HEAD_MAKING.in(d)) {
+      case HEADLESS -> true;
+      case SCARF, ONE_PIECE, FLAT -> false;
     };
   }
 
   private static boolean stepped(Design d) {
     return switch (NeckDecisions.HEAD_MAKING.in(d)) {
       case FLAT -> true;
-      case SCARF, ONE_PIECE -> false;
+      case SCARF, ONE_PIECE, HEADLESS -> false;
     };
   }
 

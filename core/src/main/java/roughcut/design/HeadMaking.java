@@ -11,7 +11,9 @@ public enum HeadMaking implements Choice {
   /** Sawn at its angle from a deep blank. */
   ONE_PIECE(Text.of("one piece"), "head.one-piece", "head.grain-through"),
   /** In line with the neck, its face a step lower. */
-  FLAT(Text.of("flat, stepped down"), "head.flat-", "head.step");
+  FLAT(Text.of("flat, stepped down"), "head.flat-", "head.step"),
+  /** None: the strings end in a piece behind the nut and are tuned at the bridge. */
+  HEADLESS(Text.of("headless"), "head.stub", "head.headless-", "headpiece.");
 
   private final Text label;
 

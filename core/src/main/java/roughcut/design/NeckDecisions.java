@@ -16,6 +16,9 @@ public final class NeckDecisions {
   /** Share of its channel that a rod fills with steel, and densities, g/cm³. */
   private static final double ROD_FILL = 0.55;
 
+  /** From a headpiece's outer screw to the side of the neck, mm. */
+  private static final double BESIDE_SCREW = 8;
+
   private static final double STEEL = 7.85;
   private static final double CARBON = 1.6;
 
@@ -29,6 +32,36 @@ public final class NeckDecisions {
   public static final NumberDecision HEAD_STEP =
       BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
           .result("How far its face is below the neck top.", OperationId.HEAD_STEP_DOWN);
+  public static final NumberDecision HEAD_STUB =
+      BOOK.number("head.stub", "Neck past the nut", LENGTH, 26, 8, 120, 0.5)
+          .result(
+              "From the back of the nut to the end of a headless neck.", OperationId.HEAD_OUTLINE);
+  public static final NumberDecision HEADPIECE_STRINGS =
+      BOOK.number("headpiece.strings", "Strings held behind the nut", LENGTH, 14, 3, 80, 0.5)
+          .inHand("From the back of the nut to where the headpiece holds the strings.");
+  public static final NumberDecision HEADPIECE_HEIGHT =
+      BOOK.number("headpiece.height", "String height at the headpiece", LENGTH, 5, 0, 25, 0.5)
+          .inHand("Above the wood on which the headpiece is screwed.");
+  public static final NumberDecision HEADPIECE_SCREWS =
+      BOOK.number("headpiece.screws", "Headpiece screws", COUNT, 3, 1, 12, 1)
+          .inHand("In one row across the neck.");
+  public static final NumberDecision HEADPIECE_SCREWS_AT =
+      BOOK.number("headpiece.screws-at", "Headpiece screws behind the nut", LENGTH, 19, 2, 100, 0.5)
+          .inHand("From the back of the nut to the row of screws.");
+  public static final NumberDecision HEADPIECE_SPREAD =
+      BOOK.number("headpiece.spread", "Headpiece screws, outer to outer", LENGTH, 26, 0, 120, 0.5)
+          .follows(
+              d -> Math.max(0, Decisions.NUT_WIDTH.in(d) - 2 * BESIDE_SCREW), Decisions.NUT_WIDTH)
+          .inHand("Centre to centre. Empty: a little inside the nut's ends.");
+  public static final NumberDecision HEADPIECE_SCREW =
+      BOOK.number("headpiece.screw", "Headpiece screw diameter", FINE_LENGTH, 3, 1, 8, 0.1)
+          .inHand("Over the thread.");
+  public static final NumberDecision HEADPIECE_BITE =
+      BOOK.number("headpiece.bite", "Headpiece screws in the wood", LENGTH, 10, 3, 40, 0.5)
+          .inHand("Length below the headpiece.");
+  public static final NumberDecision HEADPIECE_MASS =
+      BOOK.number("headpiece.mass", "Headpiece weight", MASS, 60, 0, 1000, 5)
+          .inHand("With its screws.");
   public static final NumberDecision STEP_RADIUS =
       BOOK.number("head.step-radius", "Step radius", LENGTH, 25, 1, 200, 1)
           .hint("Of the drum or cutter that shapes the ramp down to the face.");

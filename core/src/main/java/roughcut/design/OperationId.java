@@ -46,6 +46,8 @@ public record OperationId(String text) {
   public static final OperationId FRETS_ENDS = new OperationId("frets.ends");
   public static final OperationId FRETS_LEVEL = new OperationId("frets.level");
   public static final OperationId FRETS_PRESS = new OperationId("frets.press");
+  public static final OperationId HEADPIECE_DRILL = new OperationId("headpiece.drill");
+  public static final OperationId HEADPIECE_FIT = new OperationId("headpiece.fit");
   public static final OperationId HEAD_OUTLINE = new OperationId("head.outline");
   public static final OperationId HEAD_SAW = new OperationId("head.saw");
   public static final OperationId HEAD_SCARF_GLUE = new OperationId("head.scarf.glue");

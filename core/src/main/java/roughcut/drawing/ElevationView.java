@@ -281,7 +281,9 @@ final class ElevationView {
         under,
         tip,
         14,
-        Text.of("headstock, at {angle}°:", Text.figure(head.angle().value(), Quantity.ANGLE)),
+        plan.details().headpiece().isPresent()
+            ? Text.NONE // too short for more than its length
+            : Text.of("headstock, at {angle}°:", Text.figure(head.angle().value(), Quantity.ANGLE)),
         head.length());
     plan.scarf()
         .ifPresent(

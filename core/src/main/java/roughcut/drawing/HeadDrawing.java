@@ -19,6 +19,7 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.neck.AccessBore;
 import roughcut.neck.HeadLine;
+import roughcut.neck.Headpiece;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.Grip;
 import roughcut.plan.Plan;
@@ -64,6 +65,7 @@ public final class HeadDrawing {
     plan.details().access().ifPresent(this::entry);
     layout.tuners().forEach(this::string);
     layout.tuners().forEach(this::tuner);
+    plan.details().headpiece().ifPresent(this::headpiece);
     dimensions();
     sketch.line(Role.CENTRE, face.bounds().left() - 12, 0, NECK_SHOWN, 0);
     double high = face.bounds().high() + 26;
@@ -171,6 +173,45 @@ public final class HeadDrawing {
         tuner.nut().y(),
         NECK_SHOWN,
         plan.strings().offset(tuner.string(), NECK_SHOWN - nut));
+  }
+
+  /** Strings to where they are held, and the screws behind them, counted from the bass side. */
+  private void headpiece(Headpiece piece) {
+    double nut = plan.neck().head().nutThickness().value();
+    for (Headpiece.Way way : piece.ways()) {
+      sketch.line(Role.STRING, -way.held().x(), way.held().y(), 0, way.nut().y());
+      sketch.line(
+          Role.STRING,
+          0,
+          way.nut().y(),
+          NECK_SHOWN,
+          plan.strings().offset(way.string(), NECK_SHOWN - nut));
+    }
+    double held = piece.held().value();
+    sketch.line(
+        Role.HIDDEN,
+        -held,
+        -plan.headFace().reach(-1, held),
+        -held,
+        plan.headFace().reach(1, held));
+    double radius = plan.given(NeckDecisions.HEADPIECE_SCREW) / 2;
+    Role role = Role.of(plan.state(ClearanceKind.HEADPIECE_EDGE, piece.edge()), Role.EDGE);
+    for (Point screw : piece.places()) {
+      Outline bore = Shapes.circle(new Point(-screw.x(), screw.y()), radius);
+      sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
+      sketch.outline(role, bore);
+    }
+    double high = plan.headFace().outline().bounds().high() + 12;
+    double end = plan.neck().head().length().value();
+    sketch.dimension(new Point(-held, high), new Point(0, high), 0, Text.NONE, piece.held());
+    sketch.dimension(
+        new Point(-piece.along().value(), -high), new Point(0, -high), 0, Text.NONE, piece.along());
+    sketch.dimension(
+        new Point(-end, -high - 9),
+        new Point(0, -high - 9),
+        0,
+        Text.NONE,
+        plan.neck().head().length());
   }
 
   /** The oval in which the access bore comes out of the face. */

@@ -28,7 +28,9 @@ public final class OperationDrawing {
           OperationId.HEAD_VENEER,
           OperationId.HEAD_THICKNESS,
           OperationId.HEAD_OUTLINE,
-          OperationId.HEAD_TUNERS);
+          OperationId.HEAD_TUNERS,
+          OperationId.HEADPIECE_DRILL,
+          OperationId.HEADPIECE_FIT);
 
   private OperationDrawing() {}
 

@@ -18,6 +18,7 @@ import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.neck.Channel;
 import roughcut.neck.HeadLine;
+import roughcut.neck.Headpiece;
 import roughcut.neck.MachineStops;
 import roughcut.neck.ScarfJoint;
 import roughcut.neck.TunerLayout;
@@ -269,13 +270,19 @@ final class PlanView {
             f -> sketch.dimension(new Point(x, -side), new Point(x, near), 0, Text.of("fence"), f));
   }
 
-  /** Tuner bores on the head, seen from above. */
+  /** Tuner bores on the head, or a headpiece's screws, seen from above. */
   void tuners() {
     double r = plan.given(NeckDecisions.TUNER_BUSHING) / 2;
     double cos = Math.cos(head.theta());
     for (TunerLayout.Tuner tuner : plan.details().tuners().tuners()) {
       Point post = new Point(head.breakX() - tuner.post().x() * cos, tuner.post().y());
       Outline bore = Shapes.oval(post, r * cos, r);
+      sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
+      sketch.outline(Role.EDGE, bore);
+    }
+    double screw = plan.given(NeckDecisions.HEADPIECE_SCREW) / 2;
+    for (Point at : plan.details().headpiece().map(Headpiece::places).orElse(List.of())) {
+      Outline bore = Shapes.circle(new Point(head.breakX() - at.x(), at.y()), screw);
       sketch.fill(Role.CHANNEL, bore, "#FBF9F4");
       sketch.outline(Role.EDGE, bore);
     }

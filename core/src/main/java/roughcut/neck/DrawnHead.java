@@ -112,10 +112,7 @@ final class DrawnHead {
 
     @Override
     public List<HeadFace.Stretch> line(Line line) {
-      Point a = line.a();
-      Point d = line.b();
-      Cubic straight = new Cubic(a, a.towards(d, 1 / 3.0), a.towards(d, 2 / 3.0), d);
-      return List.of(new HeadFace.Stretch(straight, true));
+      return List.of(HeadFace.straight(line.a(), line.b()));
     }
 
     @Override

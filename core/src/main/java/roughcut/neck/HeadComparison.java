@@ -93,21 +93,32 @@ public final class HeadComparison {
       double onePieceDepth,
       double flatLength,
       double flatDepth,
+      double headlessLength,
       double grainThrough,
       double heel) {}
 
-  /** All ways that this head can be made; the scarfs and one piece only where it has an angle. */
-  public static List<Way> of(EffectiveInputs inputs, Shop shop, NeckBlank blank, Sizes sizes) {
-    boolean angled = inputs.get(Decisions.HEAD_ANGLE).value() >= HeadLine.FLAT;
-    HeadMaking counts = angled ? inputs.get(NeckDecisions.HEAD_MAKING) : HeadMaking.FLAT;
+  /**
+   * All ways that this head can be made; the scarfs and one piece only where it has an angle.
+   *
+   * @param angled whether an angle is decided, however it is made
+   */
+  public static List<Way> of(
+      EffectiveInputs inputs, Shop shop, NeckBlank blank, Sizes sizes, boolean angled) {
+    HeadMaking making = inputs.get(NeckDecisions.HEAD_MAKING);
+    HeadMaking counts =
+        switch (making) {
+          case SCARF, ONE_PIECE -> angled ? making : HeadMaking.FLAT;
+          case FLAT, HEADLESS -> making;
+        };
     HeadComparison comparison = new HeadComparison(inputs, shop, blank, sizes, counts);
     List<Way> ways = new ArrayList<>();
-    for (HeadMaking making : HeadMaking.values()) {
+    for (HeadMaking way : HeadMaking.values()) {
       ways.addAll(
-          switch (making) {
+          switch (way) {
             case SCARF -> angled ? comparison.scarfs() : List.of();
             case ONE_PIECE -> angled ? List.of(comparison.onePiece()) : List.of();
             case FLAT -> List.of(comparison.flat());
+            case HEADLESS -> List.of(comparison.headless());
           });
     }
     return List.copyOf(ways);
@@ -170,6 +181,22 @@ public final class HeadComparison {
             Text.of("thickness the headstock"),
             Text.of("string trees or stepped posts")),
         HeadMaking.FLAT,
+        inputs.get(Decisions.SCARF_SCHOOL));
+  }
+
+  private Way headless() {
+    return way(
+        Text.of("headless"),
+        sizes.headlessLength,
+        sizes.scarfDepth,
+        Double.POSITIVE_INFINITY,
+        Text.of("none"),
+        false,
+        List.of(
+            Text.of("saw the end of the neck to length"),
+            Text.of("drill for the headpiece"),
+            Text.of("tuned at the bridge")),
+        HeadMaking.HEADLESS,
         inputs.get(Decisions.SCARF_SCHOOL));
   }
 

@@ -53,6 +53,8 @@ public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> cro
     }
   }
 
+  private static final double THIRD = 1 / 3.0;
+
   private static final int PIECES = 24;
 
   /** More curves than this are short ones, which take fewer corners each. */
@@ -72,6 +74,9 @@ public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> cro
   /** The head that was decided. */
   public static HeadFace of(EffectiveInputs inputs, FretboardTaper taper, HeadLine head) {
     double length = head.length().value();
+    if (Headless.is(inputs)) {
+      return stub(taper.halfWidth(0), taper.halfWidth(-length), length);
+    }
     double width = inputs.get(Decisions.HEAD_WIDTH).value();
     return inputs
         .design()
@@ -113,6 +118,28 @@ public record HeadFace(Outline outline, List<Stretch> round, Optional<Point> cro
       all.add(new Stretch(treble.get(i).reversed(), false));
     }
     return of(all);
+  }
+
+  /**
+   * The end of a headless neck, sawn off square.
+   *
+   * @param nutHalf half the width at the break line, mm
+   * @param endHalf half the width at the end, mm
+   * @param length from the break line to the end, mm
+   */
+  static HeadFace stub(double nutHalf, double endHalf, double length) {
+    Point bass = new Point(length, -endHalf);
+    Point treble = new Point(length, endHalf);
+    return of(
+        List.of(
+            straight(new Point(0, -nutHalf), bass),
+            straight(bass, treble),
+            straight(treble, new Point(0, nutHalf))));
+  }
+
+  /** A straight stretch between two points. */
+  static Stretch straight(Point a, Point d) {
+    return new Stretch(new Cubic(a, a.towards(d, THIRD), a.towards(d, 2 * THIRD), d), true);
   }
 
   /** A head with that edge, from the bass side of the break round the tip to its treble side. */

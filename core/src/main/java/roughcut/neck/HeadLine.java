@@ -43,7 +43,7 @@ public record HeadLine(
     HeadMaking making = inputs.get(NeckDecisions.HEAD_MAKING);
     boolean stepped =
         switch (making) {
-          case FLAT -> true;
+          case FLAT, HEADLESS -> true;
           case SCARF, ONE_PIECE -> false;
         };
     return of(inputs, inputs.get(Decisions.HEAD_ANGLE), stepped);
@@ -55,6 +55,11 @@ public record HeadLine(
    */
   public static HeadLine angled(EffectiveInputs inputs) {
     return of(inputs, inputs.decided(Decisions.HEAD_ANGLE), false);
+  }
+
+  /** The head if it were flat, however it is to be made. */
+  public static HeadLine flat(EffectiveInputs inputs) {
+    return of(inputs, inputs.get(Decisions.HEAD_ANGLE), true);
   }
 
   private static HeadLine of(EffectiveInputs inputs, Value angle, boolean stepped) {

@@ -8,6 +8,7 @@ import java.util.Optional;
  * @param marks empty without a scarf joint
  * @param access empty unless the rod is worked through a bore from the head that meets its face
  * @param keyWay to the adjuster of a rod that isn't worked through a bore from the head
+ * @param headpiece empty unless the neck is headless
  */
 public record NeckDetails(
     FlatHead flatHead,
@@ -19,4 +20,5 @@ public record NeckDetails(
     Optional<AccessBore> access,
     Optional<RodAccess> keyWay,
     TunerLayout tuners,
+    Optional<Headpiece> headpiece,
     Carving carving) {}

@@ -106,6 +106,26 @@ public final class NeckKeys {
       new ValueKey("head.grip", "Thickness the tuners clamp, veneers included", LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_BACK =
       new ValueKey("head.one-piece-back", "Headstock back below its face, straight down", LENGTH);
+  public static final ValueKey HEADLESS_LENGTH =
+      new ValueKey(
+          "head.headless-length", "Headless neck, from its end past the nut to the heel", LENGTH);
+  public static final ValueKey HEADLESS_END =
+      new ValueKey("head.headless-end", "End of the neck, from the nut line", LENGTH);
+  public static final ValueKey HEADPIECE_ALONG =
+      new ValueKey("headpiece.along", "Headpiece screws, from the nut line", LENGTH);
+  public static final ValueKey HEADPIECE_DEPTH =
+      new ValueKey("headpiece.depth", "Headpiece screw, drilling depth", LENGTH);
+  public static final ValueKey HEADPIECE_EDGE =
+      new ValueKey("headpiece.edge", "From a headpiece screw to the side of the neck", FINE_LENGTH);
+  public static final ValueKey HEADPIECE_END =
+      new ValueKey(
+          "headpiece.end", "From the headpiece screws to the end of the neck", FINE_LENGTH);
+  public static final ValueKey HEADPIECE_PILOT =
+      new ValueKey("headpiece.pilot", "Headpiece screw, pilot", FINE_LENGTH);
+  public static final ValueKey HEADPIECE_PLACE =
+      new ValueKey("headpiece.place", "Place in the row", COUNT);
+  public static final ValueKey HEADPIECE_UNDER =
+      new ValueKey("headpiece.under", "Wood under the headpiece screws", FINE_LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_BREAK =
       new ValueKey(
           "head.one-piece-break",
@@ -233,6 +253,8 @@ public final class NeckKeys {
   public static final ValueRow DRUM_RISER = new ValueRow("drum.riser");
   public static final ValueRow FACET_ON_BACK = new ValueRow("facet.{}.{}.on-back");
   public static final ValueRow FACET_ON_SIDE = new ValueRow("facet.{}.{}.on-side");
+  public static final ValueRow HEADPIECE_ACROSS = new ValueRow("headpiece.screw.{}.y");
+  public static final ValueRow HEADPIECE_BREAK = new ValueRow("headpiece.{}.break-angle");
   public static final ValueRow PIN_ACROSS = new ValueRow("pin.{}.y");
   public static final ValueRow ROD_LEAST = new ValueRow("rod.least");
   public static final ValueRow SCARF_SAW_BACK = new ValueRow("scarf.saw-back");

@@ -42,7 +42,7 @@ public record RoutedBlank(
         angled
             && switch (inputs.get(NeckDecisions.HEAD_MAKING)) {
               case SCARF -> true;
-              case ONE_PIECE, FLAT -> false;
+              case ONE_PIECE, FLAT, HEADLESS -> false;
             };
     // Under the fretboard the head's own piece carries the channel's beginning.
     Text when =

@@ -34,10 +34,32 @@ import roughcut.strings.NutAction;
  *
  * @param tuners string 1, the treble one, first
  * @param bodyGap room between the bodies of neighbours at one side, the least
- * @param grip thickness that each tuner clamps, veneers included
+ * @param grip empty where there are none
  */
-public record TunerLayout(
-    List<Tuner> tuners, Value grip, Value gripLeast, Value gripMost, Optional<Value> bodyGap) {
+public record TunerLayout(List<Tuner> tuners, Optional<Grip> grip, Optional<Value> bodyGap) {
+  /** A headless neck's. */
+  public static final TunerLayout NONE =
+      new TunerLayout(List.of(), Optional.empty(), Optional.empty());
+
+  /**
+   * What each tuner clamps.
+   *
+   * @param thickness of the headstock, veneers included
+   * @param least that the tuners clamp
+   * @param most that they clamp
+   */
+  public record Grip(Value thickness, Value least, Value most) {
+    /** How it fits, in words. */
+    public Text words() {
+      Text.Arg thick = Text.figure(thickness.value(), LENGTH);
+      return thickness.value() < least.value()
+          ? Text.of("{thickness}: too thin for the tuners", thick)
+          : thickness.value() > most.value()
+              ? Text.of("{thickness}: too thick for the tuners", thick)
+              : Text.of("{thickness}: fits", thick);
+    }
+  }
+
   /** From the first post of the longer side to its last, in places; 1 where there is one only. */
   public int steps() {
     int treble = (int) tuners.stream().filter(Tuner::trebleSide).count();
@@ -142,14 +164,16 @@ public record TunerLayout(
       Value back = inputs.get(Decisions.HEAD_BACK_VENEER);
       return new TunerLayout(
           tuners,
-          registry.put(
-              NeckKeys.HEAD_GRIP,
-              "t_h + v + v_b",
-              in("t_h", head.thickness()),
-              in("v", face),
-              in("v_b", back)),
-          inputs.get(NeckDecisions.TUNER_GRIP_LEAST),
-          inputs.get(NeckDecisions.TUNER_GRIP_MOST),
+          Optional.of(
+              new Grip(
+                  registry.put(
+                      NeckKeys.HEAD_GRIP,
+                      "t_h + v + v_b",
+                      in("t_h", head.thickness()),
+                      in("v", face),
+                      in("v_b", back)),
+                  inputs.get(NeckDecisions.TUNER_GRIP_LEAST),
+                  inputs.get(NeckDecisions.TUNER_GRIP_MOST))),
           bodyGap(tuners));
     }
 

@@ -276,10 +276,12 @@ public record BlankPlan(
               onePiece.depth().value(),
               head.flat().length().value(),
               head.flat().depth().value(),
-              OnePieceHead.grain(HeadLine.angled(inputs), rips.mostRunOut(), registry)
+              head.headlessLength().value(),
+              OnePieceHead.grain(head.angled(), rips.mostRunOut(), registry)
                   .map(Value::value)
                   .orElse(Double.POSITIVE_INFINITY),
-              neck.shape().heelThickness().value()));
+              neck.shape().heelThickness().value()),
+          !head.angled().flat());
     }
   }
 }

@@ -2,6 +2,7 @@ package roughcut.plan;
 
 import static roughcut.measure.ComputedValue.in;
 
+import java.util.List;
 import java.util.Optional;
 import roughcut.design.BlankDecisions;
 import roughcut.design.Decisions;
@@ -13,6 +14,8 @@ import roughcut.measure.ValueRegistry;
 import roughcut.neck.FlatHead;
 import roughcut.neck.HeadFace;
 import roughcut.neck.HeadLine;
+import roughcut.neck.Headless;
+import roughcut.neck.Headpiece;
 import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
 import roughcut.neck.OnePieceHead;
@@ -27,7 +30,10 @@ import roughcut.record.EffectiveInputs;
  * @param making how it is made
  * @param onePiece the head if it were made in one piece
  * @param flat if it were flat and stepped down
+ * @param angled the head at the angle that was decided, however it is made
  * @param joint the scarf joint that its angle would ask for; empty on a flat head
+ * @param headlessLength of the blank if it were headless
+ * @param headpiece what holds the strings of a headless neck; empty on any other
  * @param face the head seen square to its face: the break at x = 0, the tip to the right
  */
 record HeadPlan(
@@ -35,26 +41,42 @@ record HeadPlan(
     OnePieceHead onePiece,
     FlatHead flat,
     Volute volute,
+    HeadLine angled,
     Optional<ScarfJoint> joint,
+    Value headlessLength,
     HeadFace face,
-    TunerLayout tuners) {
+    TunerLayout tuners,
+    Optional<Headpiece> headpiece) {
 
+  /**
+   * The head that was decided.
+   *
+   * @param plain what was decided of a headstock, on a headless neck too: what it would be if it
+   *     had one
+   */
   static HeadPlan of(
-      EffectiveInputs inputs, LayoutPlan layout, NeckShape neck, ValueRegistry registry) {
+      EffectiveInputs inputs,
+      EffectiveInputs plain,
+      LayoutPlan layout,
+      NeckShape neck,
+      ValueRegistry registry) {
     HeadLine head = neck.head();
-    HeadLine angled = HeadLine.angled(inputs);
+    HeadLine angled = HeadLine.angled(plain);
     OnePieceHead onePiece =
         OnePieceHead.of(angled, neck.heelEnd(), inputs.get(BlankDecisions.END_TRIM), registry);
-    FlatHead flat = FlatHead.of(inputs, head, neck.heelEnd(), registry);
-    Volute volute = Volute.of(inputs, head, layout.taper(), registry);
+    FlatHead flat = FlatHead.of(plain, HeadLine.flat(plain), neck.heelEnd(), registry);
     // The scarf's numbers are there for comparing with one piece; a flat head has none of them.
     ValueRegistry own =
         switch (inputs.get(NeckDecisions.HEAD_MAKING)) {
-          case FLAT -> new ValueRegistry();
+          case FLAT, HEADLESS -> new ValueRegistry();
           case SCARF, ONE_PIECE -> registry;
         };
+    // Behind a headless neck's nut nothing is thinned round a drum.
+    Volute volute =
+        Volute.of(
+            inputs, head, layout.taper(), Headless.is(inputs) ? new ValueRegistry() : registry);
     Optional<ScarfJoint> joint =
-        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(inputs, angled, own));
+        angled.flat() ? Optional.empty() : Optional.of(ScarfJoint.of(plain, angled, own));
     Value veneer = inputs.get(Decisions.HEAD_VENEER);
     if (veneer.value() > 0 && !head.flat()) {
       registry.put(NeckKeys.HEAD_VENEER_BEVEL, "θ", in("θ", head.angle()));
@@ -68,16 +90,33 @@ record HeadPlan(
         onePiece,
         flat,
         volute,
+        angled,
         joint,
+        registry.put(
+            NeckKeys.HEADLESS_LENGTH,
+            "x_heel + nut + ℓ",
+            in("x_heel", neck.heelEnd()),
+            in("nut", head.nutThickness()),
+            in("ℓ", inputs.get(NeckDecisions.HEAD_STUB))),
         face,
-        TunerLayout.of(inputs, head, layout.strings(), face, shape, registry));
+        Headless.is(inputs)
+            ? TunerLayout.NONE
+            : TunerLayout.of(inputs, head, layout.strings(), face, shape, registry),
+        Headpiece.of(inputs, neck, layout.strings(), face, shape, registry));
+  }
+
+  /** By how much each string turns down over the nut, string 1 first. */
+  List<Value> breakAngles() {
+    return headpiece
+        .map(Headpiece::breakAngles)
+        .orElseGet(() -> tuners.tuners().stream().map(TunerLayout.Tuner::breakAngle).toList());
   }
 
   /** The scarf joint, where it is made with one. */
   Optional<ScarfJoint> scarf() {
     return switch (making) {
       case SCARF -> joint;
-      case ONE_PIECE, FLAT -> Optional.empty();
+      case ONE_PIECE, FLAT, HEADLESS -> Optional.empty();
     };
   }
 
@@ -85,7 +124,7 @@ record HeadPlan(
   boolean shortGrain() {
     return switch (making) {
       case ONE_PIECE -> joint.isPresent();
-      case SCARF, FLAT -> false;
+      case SCARF, FLAT, HEADLESS -> false;
     };
   }
 
@@ -95,6 +134,7 @@ record HeadPlan(
       case FLAT -> flat.length();
       case SCARF -> joint.map(ScarfJoint::blankLength).orElse(onePiece.length());
       case ONE_PIECE -> onePiece.length();
+      case HEADLESS -> headlessLength;
     };
   }
 
@@ -103,7 +143,7 @@ record HeadPlan(
     return switch (making) {
       case ONE_PIECE -> joint.map(j -> onePiece.depth());
       case FLAT -> Optional.of(flat.depth());
-      case SCARF -> Optional.empty();
+      case SCARF, HEADLESS -> Optional.empty();
     };
   }
 

@@ -6,6 +6,8 @@ import roughcut.design.Decisions;
 import roughcut.design.DrawnOutline;
 import roughcut.design.DrawnPart;
 import roughcut.design.NeckDecisions;
+import roughcut.design.RodReach;
+import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Message;
 import roughcut.finding.OutlineMessage;
@@ -13,7 +15,9 @@ import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
 import roughcut.neck.HeadFace;
+import roughcut.neck.Headpiece;
 import roughcut.record.EffectiveInputs;
+import roughcut.shop.BridgeBook;
 
 /** A headstock's outline that was drawn elsewhere, and what keeps it from being cut. */
 final class HeadProblems extends Problems {
@@ -27,8 +31,14 @@ final class HeadProblems extends Problems {
     super(inputs, Topic.NECK);
   }
 
-  static List<Finding> of(EffectiveInputs inputs, HeadFace face, double nutHalf) {
+  static List<Finding> of(EffectiveInputs inputs, HeadPlan head, RodReach reach, double nutHalf) {
     HeadProblems problems = new HeadProblems(inputs);
+    if (head.headpiece().isPresent()) {
+      problems.headless(head.headpiece().get(), reach);
+      return problems.found();
+    }
+    problems.tunedTwice();
+    HeadFace face = head.face();
     Optional<DrawnOutline> drawn = inputs.design().drawn(DrawnPart.HEAD);
     drawn.ifPresent(
         outline -> {
@@ -37,6 +47,51 @@ final class HeadProblems extends Problems {
           problems.nut(face, nutHalf);
         });
     return problems.found();
+  }
+
+  private boolean tunedAtBridge() {
+    return BridgeBook.get(inputs.get(StringDecisions.BRIDGE).word()).tunes();
+  }
+
+  private void headless(Headpiece piece, RodReach reach) {
+    if (reach.fromHead()) {
+      stop(
+          NeckDecisions.ROD_REACH.id(),
+          Message.of(Text.of("The rod is adjusted at the headstock, and there is none."))
+              .why(Text.of("The headpiece covers the end of the neck."))
+              .fix(Text.of("Adjust it at the fretboard end or at the heel.")));
+    }
+    if (!tunedAtBridge()) {
+      stop(
+          StringDecisions.BRIDGE.id(),
+          Message.of(Text.of("Nothing tunes the strings of this headless neck."))
+              .why(Text.of("The headpiece only holds them."))
+              .fix(Text.of("Choose a bridge with tuners, or a headstock.")));
+    }
+    if (piece.held().value() > of(NeckDecisions.HEAD_STUB)) {
+      stop(
+          NeckDecisions.HEADPIECE_STRINGS.id(),
+          Message.of(
+                  Text.of(
+                      "The strings are held {held} behind the nut, and the neck ends after {stub}.",
+                      mm(piece.held().value()),
+                      mm(of(NeckDecisions.HEAD_STUB))))
+              .why(Text.of("The headpiece has nothing to sit on."))
+              .fix(
+                  Text.of(
+                      "Let the neck run at least {held} past the nut.", mm(piece.held().value()))));
+    }
+  }
+
+  /** Tuners at both ends of a string are one set too many. */
+  private void tunedTwice() {
+    if (tunedAtBridge()) {
+      stop(
+          StringDecisions.BRIDGE.id(),
+          Message.of(Text.of("The strings have tuners at the bridge and at the headstock."))
+              .why(Text.of("One of the two is not needed."))
+              .fix(Text.of("Choose a headless neck, or a bridge without tuners.")));
+    }
   }
 
   private void crossing(Point at) {

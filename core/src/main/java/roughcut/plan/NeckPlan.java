@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import roughcut.neck.AccessBore;
 import roughcut.neck.BlankReach;
 import roughcut.neck.Carving;
 import roughcut.neck.Channel;
+import roughcut.neck.Headless;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckKeys;
 import roughcut.neck.NeckShape;
@@ -32,7 +34,6 @@ import roughcut.neck.Splines;
 import roughcut.neck.StepDown;
 import roughcut.neck.Stiffeners;
 import roughcut.neck.ThroughCore;
-import roughcut.neck.TunerLayout;
 import roughcut.neck.UnderFretboard;
 import roughcut.record.EffectiveInputs;
 import roughcut.shop.Shop;
@@ -78,7 +79,10 @@ public record NeckPlan(
     Optional<ThroughCore> core =
         ThroughCore.of(
             before.inputs(), layout.outline(), layout.taper(), strings.heights(), registry);
-    Map<String, Value> following = core.map(c -> c.standsIn(before.inputs())).orElse(Map.of());
+    Map<String, Value> following =
+        new LinkedHashMap<>(core.map(c -> c.standsIn(before.inputs())).orElse(Map.of()));
+    EffectiveInputs plain = before.with(Map.copyOf(following)).inputs();
+    following.putAll(Headless.standsIn(before.inputs(), layout.frets(), layout.taper()));
     PlanInputs given = before.with(following);
     EffectiveInputs inputs = given.inputs();
     FretLayout frets = layout.frets();
@@ -87,7 +91,7 @@ public record NeckPlan(
         memo.same(
             "neck shape",
             NeckShape.of(inputs, frets, layout.taper(), blank, strings.heights().seat(), core));
-    HeadPlan head = HeadPlan.of(inputs, layout, shape, registry);
+    HeadPlan head = HeadPlan.of(inputs, plain, layout, shape, registry);
     RodChannel rod = memo.same("rod", RodChannel.of(inputs, shape, registry), RodChannel::alike);
     NeckDetails details =
         details(inputs, fretboard, strings, blank, shape, head, rod, frets, registry, memo);
@@ -103,12 +107,7 @@ public record NeckPlan(
         rod,
         details,
         NutWork.of(
-            inputs,
-            frets,
-            layout.strings(),
-            fretboard.radius(),
-            head.tuners().tuners().stream().map(TunerLayout.Tuner::breakAngle).toList(),
-            registry),
+            inputs, frets, layout.strings(), fretboard.radius(), head.breakAngles(), registry),
         UnderFretboard.pins(inputs, frets, layout.taper(), rod, details.stiffeners(), registry),
         left.side(),
         left.shaft(),
@@ -119,7 +118,7 @@ public record NeckPlan(
             left.spots(),
             List.of(
                 NeckProblems.of(inputs, frets, shape, details),
-                HeadProblems.of(inputs, head.face(), layout.taper().halfWidth(0)),
+                HeadProblems.of(inputs, head, rod.reach(), layout.taper().halfWidth(0)),
                 ScarfProblems.of(inputs, head.scarf(), head.tuners()),
                 ChannelProblems.access(
                     inputs,
@@ -154,11 +153,15 @@ public record NeckPlan(
         splines,
         stiffeners,
         switch (rod.reach()) {
-          case HEAD_BORE -> AccessBore.of(inputs, shape.head(), shape, rod, registry);
+          case HEAD_BORE ->
+              head.headpiece().isPresent()
+                  ? Optional.empty()
+                  : AccessBore.of(inputs, shape.head(), shape, rod, registry);
           case HEAD_POCKET, HEEL, FRETBOARD_END -> Optional.empty();
         },
         keyWay(inputs, fretboard.slots(), strings.heights(), shape, head, rod, registry),
         head.tuners(),
+        head.headpiece(),
         Carving.of(
             inputs,
             frets,
@@ -179,7 +182,10 @@ public record NeckPlan(
     return switch (rod.reach()) {
       case HEAD_BORE -> Optional.empty();
       case HEAD_POCKET ->
-          Optional.of(RodAccess.headPocket(inputs, shape, head.face(), head.tuners(), registry));
+          head.headpiece().isPresent()
+              ? Optional.empty()
+              : Optional.of(
+                  RodAccess.headPocket(inputs, shape, head.face(), head.tuners(), registry));
       case HEEL -> Optional.of(RodAccess.heelBore(inputs, shape, rod, heights, registry));
       case FRETBOARD_END ->
           Optional.of(RodAccess.fretboardEnd(inputs, shape, rod, slots, registry));

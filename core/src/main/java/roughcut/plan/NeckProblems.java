@@ -238,7 +238,8 @@ final class NeckProblems extends Problems {
           case HEAD_BORE -> true;
           case HEAD_POCKET, HEEL, FRETBOARD_END -> false;
         };
-    if (!bored) {
+    // Where there is no headstock, that is what is told.
+    if (!bored || details.headpiece().isPresent()) {
       return;
     }
     HeadLine head = HeadLine.of(inputs);

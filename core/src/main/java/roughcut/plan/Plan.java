@@ -306,6 +306,9 @@ public record Plan(
 
   /** How the head is made, in words for a subtitle. */
   public Text headWords() {
+    if (details().headpiece().isPresent()) {
+      return Text.of("headless");
+    }
     if (neck().head().flat()) {
       return Text.of("flat headstock");
     }

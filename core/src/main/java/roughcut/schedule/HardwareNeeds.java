@@ -77,12 +77,22 @@ public final class HardwareNeeds {
 
   private void hardware() {
     int strings = plan.stringSet().size();
-    part(
-        OperationId.TUNERS_FIT,
-        handed(Text.of("{strings} tuners", strings)),
-        NeckDecisions.TUNER_POST,
-        NeckDecisions.TUNER_BUSHING,
-        NeckDecisions.TUNER_BODY);
+    if (plan.details().headpiece().isPresent()) {
+      part(
+          OperationId.HEADPIECE_FIT,
+          Text.of("headpiece for {strings} strings", strings),
+          NeckDecisions.HEADPIECE_STRINGS,
+          NeckDecisions.HEADPIECE_HEIGHT,
+          NeckDecisions.HEADPIECE_SPREAD,
+          NeckDecisions.HEADPIECE_SCREW);
+    } else {
+      part(
+          OperationId.TUNERS_FIT,
+          handed(Text.of("{strings} tuners", strings)),
+          NeckDecisions.TUNER_POST,
+          NeckDecisions.TUNER_BUSHING,
+          NeckDecisions.TUNER_BODY);
+    }
     part(
         OperationId.BRIDGE_FIT,
         handed(Text.raw(plan.stringPlan().bridge().kind().name())),

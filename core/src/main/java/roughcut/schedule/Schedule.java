@@ -16,8 +16,8 @@ import roughcut.shop.ShopHours;
 /**
  * When everything that is still to be done is done: one pair of hands, the shop's hours, waits by
  * the clock, glue-ups at a stretch and no more of them at once than there are clamps for (handbook
- * page 7, "Schedule"). Not the best there could be, but a good one; more hours never make the
- * builds, taken together, later.
+ * page 7, "Schedule"). Not the best there could be, but a good one: first no build later than its
+ * day, then all of them early together. More hours never make the builds, taken together, later.
  */
 public final class Schedule {
   /**

@@ -24,6 +24,7 @@ public final class BridgeBook {
                       number(row, "anchor_back"),
                       number(row, "anchor_height"),
                       row.get("angled").equals("yes"),
+                      row.get("tunes").equals("yes"),
                       cuts(row),
                       row.get("note")))
           .toList();

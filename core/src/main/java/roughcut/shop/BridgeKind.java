@@ -13,6 +13,7 @@ package roughcut.shop;
  * @param anchorBack where the strings go down, behind the saddle, mm
  * @param anchorHeight over the body there, mm
  * @param angled whether the posts may stand on a slanting line
+ * @param tunes whether the strings are tuned at it
  * @param cuts what is cut for it
  */
 public record BridgeKind(
@@ -28,6 +29,7 @@ public record BridgeKind(
     double anchorBack,
     double anchorHeight,
     boolean angled,
+    boolean tunes,
     BridgeCuts cuts,
     String note) {
 
@@ -47,6 +49,7 @@ public record BridgeKind(
         back > 0 ? back : anchorBack,
         anchorHeight,
         angled,
+        tunes,
         cuts,
         note);
   }

@@ -12,6 +12,7 @@ import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
 import roughcut.design.NumberDecision;
+import roughcut.design.RodReach;
 import roughcut.design.RoutDecisions;
 import roughcut.design.Stack;
 import roughcut.design.StringDecisions;
@@ -166,7 +167,7 @@ public record NewInstrument(
         switch (head) {
           case SCARF ->
               Map.of("scarf.planing", 0.3); // both bevels are planed together after the saw
-          case ONE_PIECE -> Map.of();
+          case ONE_PIECE, HEADLESS -> Map.of();
           case FLAT -> Map.of("access.tilt", 3.0); // else the bore never comes out of its face
         });
     choices.put("body.species", timber.body());
@@ -174,6 +175,12 @@ public record NewInstrument(
     choices.put("fretboard.species", timber.fretboard());
     choices.putAll(glue());
     choices.put("bridge.kind", bridge());
+    choices.putAll(
+        switch (head) {
+          // Nothing reaches a rod from a head that isn't there.
+          case HEADLESS -> Map.of("rod.worked-from", RodReach.FRETBOARD_END.word());
+          case SCARF, ONE_PIECE, FLAT -> Map.of();
+        });
     choices.put("strings.kind", kind.bass() ? "bass" : "guitar");
     Design plain = Design.of(numbers, choices, kind.strings(), stack());
     Design design = plain.withNeckSteps(heelBlock(plain));
@@ -270,7 +277,7 @@ public record NewInstrument(
               switch (head) {
                 // One depth from tip to heel, so that nothing has to be glued under.
                 case FLAT -> Map.of("shaft.thickness", sizes.heel() + LEFT_AT_HEEL);
-                case SCARF, ONE_PIECE -> Map.of();
+                case SCARF, ONE_PIECE, HEADLESS -> Map.of();
               };
         });
   }
@@ -286,6 +293,13 @@ public record NewInstrument(
   }
 
   private String bridge() {
+    return switch (head) {
+      case HEADLESS -> "tuner-bridge";
+      case SCARF, ONE_PIECE, FLAT -> untuned();
+    };
+  }
+
+  private String untuned() {
     String apart = kind.bass() ? "bar-tailpiece" : "two-post";
     return switch (joint) {
       case THROUGH -> "flat-plate";
@@ -320,7 +334,7 @@ public record NewInstrument(
       case THROUGH -> block(design, core);
       case BOLT_ON, SET_NECK ->
           switch (head) {
-            case SCARF -> block(design, heel);
+            case SCARF, HEADLESS -> block(design, heel);
             case ONE_PIECE, FLAT -> List.of();
           };
     };

@@ -38,6 +38,7 @@ class RouteTest {
             "neck.fixing=through",
             "head.made=one-piece",
             "head.made=flat",
+            "head.made=headless",
             "slot.school=after-radius",
             "slot.school=midway",
             "body.back=one-piece",

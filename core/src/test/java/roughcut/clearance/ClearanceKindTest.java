@@ -28,7 +28,10 @@ import roughcut.strings.NutWork;
 
 /** The table of thin spots, and every limit that the handbook gives, written out once more here. */
 class ClearanceKindTest {
-  /** As the handbook says: warn, fail in mm; no fail where it only warns. */
+  /**
+   * As the handbook says: warn, fail in mm; no fail where it only warns. A headpiece's screws, of
+   * which it tells nothing, are held like a neck screw's tip and a tuner's bore in its least.
+   */
   private static final String HANDBOOK =
       """
       rod.least 3.5 2.5
@@ -45,6 +48,8 @@ class ClearanceKindTest {
       tuner.edge 6 4
       tuner.post 1.5 -
       tuner.body 1 0
+      headpiece.edge 4 2
+      headpiece.under 3 1.5
       string.margin 2.5 1.5
       fretboard.edge 3.5 -
       fretboard.notch 2 1

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -96,9 +97,7 @@ class AutosaveTest {
     }
   }
 
-  /** Edits without any pause are written all the same, none later than promised. */
-  @Test
-  void steadyEditsAreWrittenWithoutWaitingForAPause() throws Exception {
+  private GivenClock onGivenClock() throws FileException {
     autosave.close();
     GivenClock clock = new GivenClock();
     BuildFile.Opened opened = BuildFile.open(heron);
@@ -112,6 +111,29 @@ class AutosaveTest {
             rescue,
             s -> told.add(s.saving()),
             clock);
+    return clock;
+  }
+
+  /** An edit that is undone before it was due leaves the file alone, by its very time. */
+  @Test
+  void undoingBackToWhatIsOnDiskSavesNothing() throws Exception {
+    GivenClock clock = onGivenClock();
+    FileTime before = Files.getLastModifiedTime(heron);
+    autosave.keep(named(1), Demo.shop());
+    clock.pass(Autosave.LATEST - 1);
+    autosave.keep(Heron.build(), Demo.shop());
+    clock.pass(2 * Autosave.LATEST);
+    assertThat(Files.getLastModifiedTime(heron)).isEqualTo(before);
+    assertThat(autosave.state().saving()).isEqualTo(Autosave.Saving.SAVED);
+    autosave.keep(named(2), Demo.shop());
+    clock.pass(Autosave.LATEST);
+    assertThat(onDisk()).isEqualTo(2);
+  }
+
+  /** Edits without any pause are written all the same, none later than promised. */
+  @Test
+  void steadyEditsAreWrittenWithoutWaitingForAPause() throws Exception {
+    GivenClock clock = onGivenClock();
     long[] made = new long[200];
     int writes = 0;
     int before = -1;

@@ -27,6 +27,7 @@ class ApplicabilityTest {
         || id.startsWith("head.one-piece")
         || id.startsWith("head.grain")
         || id.startsWith("head.flat")
+        || id.startsWith("head.headless-")
         || id.startsWith("head.step")
         || id.equals("heel.end.from-break");
   }

@@ -272,14 +272,19 @@ class LatestTest {
     }
   }
 
-  /** The whole shop's slack holds as well: the demo, each tenth step put off to its latest. */
+  /**
+   * The whole shop's slack holds as well: of the demo each seventh step is put off to its latest.
+   * What is planned anew is held to the order of wishes that a schedule has: first no build later
+   * than its day than it was, then all of them together no later, each that has a day within it.
+   */
   @Test
   void theDemosSlackIsTrue() {
     List<Plan> plans =
         Demo.builds(NOW.toLocalDate()).stream().map(b -> Plan.of(b, Demo.shop())).toList();
     ShopPlanning work = ShopPlanning.of(plans, ShopHours.USUAL, Map.of());
     Schedule schedule = Schedule.of(work, ShopHours.USUAL, NOW, ZONE);
-    for (int k = 0; k < schedule.blocks().size(); k += 23) {
+    int tried = 0;
+    for (int k = 0; k < schedule.blocks().size(); k += 7) {
       Schedule.Block block = schedule.blocks().get(k);
       if (block.slack().isNegative()) {
         continue; // late already
@@ -290,14 +295,32 @@ class LatestTest {
               ShopHours.USUAL,
               NOW,
               ZONE);
-      long was = together(schedule);
+      String put = block.task().id() + " at " + block.latest();
       assertThat(again.outcomes().stream().filter(Schedule.Outcome::late).count())
-          .as(block.task().id() + " at " + block.latest())
+          .as(put)
           .isLessThanOrEqualTo(schedule.outcomes().stream().filter(Schedule.Outcome::late).count());
-      assertThat(together(again))
-          .as(block.task().id() + " at " + block.latest())
-          .isLessThanOrEqualTo(was + Math.max(0, spare(schedule)));
+      assertThat(late(again)).as(put).isLessThanOrEqualTo(late(schedule));
+      if (late(again) == late(schedule)) {
+        assertThat(together(again))
+            .as(put)
+            .isLessThanOrEqualTo(together(schedule) + Math.max(0, spare(schedule)));
+      }
+      tried++;
     }
+    assertThat(tried).isGreaterThan(20);
+  }
+
+  /** Minutes by which builds are later than their days, together. */
+  private static long late(Schedule schedule) {
+    return schedule.outcomes().stream()
+        .filter(o -> o.due().isPresent())
+        .mapToLong(
+            o ->
+                Math.max(
+                    0,
+                    Duration.between(o.due().orElseThrow().plusDays(1).atStartOfDay(), o.finish())
+                        .toMinutes()))
+        .sum();
   }
 
   private static long together(Schedule schedule) {

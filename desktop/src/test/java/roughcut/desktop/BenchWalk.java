@@ -108,14 +108,33 @@ abstract class BenchWalk extends WindowTest {
     }
   }
 
-  /** Types a reading at the machine. */
+  /**
+   * Types a reading at the machine. What is pressed before the screen has the keyboard, or the
+   * entry has it, goes elsewhere: each is waited for.
+   */
   void measured(FxRobot robot, double value) {
+    until(() -> window.atMachine().orElseThrow().content().getScene().getWindow().isFocused());
     robot.push(KeyCode.M);
-    settle();
+    until(() -> entry().isFocused());
     int before = log().readings().size();
     String said = machine("machine.message");
-    robot.write(Double.toString(Math.round(value * 100) / 100.0), 0).push(KeyCode.ENTER);
-    seen(() -> log().readings().size() > before || !machine("machine.message").equals(said));
+    String typed = Double.toString(Math.round(value * 100) / 100.0);
+    robot.write(typed, 0);
+    until(() -> entry().getText().equals(typed));
+    robot.push(KeyCode.ENTER);
+    until(
+        () ->
+            log().readings().size() > before
+                || !entry().isFocused()
+                || !machine("machine.message").equals(said));
+  }
+
+  private TextField entry() {
+    return (TextField)
+        window.atMachine().orElseThrow().content().lookupAll("*").stream()
+            .filter(n -> ControlNames.is(n, "machine.entry"))
+            .findFirst()
+            .orElseThrow();
   }
 
   /** What comes of keys that were pressed may come later than they; it need not come at all. */

@@ -42,8 +42,11 @@ class DaysTest extends WindowTest {
 
   private void typed(String id, String text) {
     TextField field = find(robot, id, TextField.class);
-    robot.clickOn(scrolledTo(field)).push(KeyCode.CONTROL, KeyCode.A);
-    robot.write(text, 0).push(KeyCode.ENTER);
+    robot.clickOn(scrolledTo(field));
+    until(field::isFocused);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write(text, 0);
+    until(() -> field.getText().equals(text));
+    robot.push(KeyCode.ENTER);
     settle();
   }
 

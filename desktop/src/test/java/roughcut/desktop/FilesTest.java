@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -14,7 +13,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.framework.junit5.Stop;
 import roughcut.design.Decisions;
-import roughcut.desktop.session.Session;
 import roughcut.desktop.session.Workspace;
 import roughcut.desktop.shell.ShopWindow;
 import roughcut.desktop.shell.Windows;
@@ -136,24 +134,6 @@ class FilesTest extends WindowTest {
     Files.move(away, builds);
     robot.clickOn("Try again");
     until(() -> BuildFile.open(heron).build().design().numbers().get("head.length") == 192);
-  }
-
-  @Test
-  void undoingBackToWhatIsOnDiskSavesNothing(FxRobot robot) throws Exception {
-    FileTime before = Files.getLastModifiedTime(heron);
-    Session session = window.workspace().session();
-    // In one go, before anything can be saved in between, however slow the machine.
-    robot.interact(
-        () -> {
-          session.make(
-              "headstock length",
-              "head.length",
-              b -> b.withDesign(Decisions.HEAD_LENGTH.with(b.design(), 193)));
-          session.undo();
-        });
-    robot.sleep(900);
-    assertThat(Files.getLastModifiedTime(heron)).isEqualTo(before);
-    assertThat(BuildFile.open(heron).build()).isEqualTo(session.build().get());
   }
 
   @Test

@@ -21,6 +21,7 @@ import roughcut.design.Design;
 import roughcut.design.DrawnPart;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
+import roughcut.desktop.control.ControlNames;
 import roughcut.neck.HeadFace;
 
 /** The neck's pages through the real controls. */
@@ -60,6 +61,40 @@ class NeckTest extends WindowTest {
     assertThat(value("stack.depth")).isGreaterThan(50);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(session().plan().get().scarf()).isPresent();
+  }
+
+  /** Headless: what is asked and told is a headpiece's, and the way back is one press. */
+  @Test
+  void aHeadlessNeckAsksForItsHeadpiece(FxRobot robot) {
+    assertThat(asked("head.angle") && !asked("head.stub")).isTrue();
+    robot.clickOn(
+        robot
+            .lookup((Node n) -> n instanceof Button b && "headless".equals(b.getText()))
+            .<Button>query());
+    until(() -> asked("head.stub") && !asked("head.angle"));
+    assertThat(
+            session().plan().get().findings().stream().filter(f -> f.stops()).map(f -> f.words()))
+        .anyMatch(w -> w.startsWith("Nothing tunes the strings"))
+        .anyMatch(w -> w.startsWith("The rod is adjusted at the headstock"));
+    page(robot, "head");
+    until(() -> asked("headpiece.strings"));
+    assertThat(asked("tuner.first") || asked("head.outline.start")).isFalse();
+    type("headpiece.spread", "39");
+    assertThat(session().plan().get().details().headpiece().orElseThrow().places().get(0).y())
+        .isEqualTo(-19.5);
+    assertThat(value("headpiece.edge")).isLessThan(1);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    until(() -> asked("tuner.first") && !asked("headpiece.strings"));
+  }
+
+  /** Whether it can be seen: all that it stands in, too. */
+  private boolean asked(String id) {
+    return robot.lookup((Node n) -> ControlNames.is(n, id) && seen(n)).tryQuery().isPresent();
+  }
+
+  private static boolean seen(Node node) {
+    return node == null || node.isVisible() && seen(node.getParent());
   }
 
   @Test

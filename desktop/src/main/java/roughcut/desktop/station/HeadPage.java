@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.scene.Node;
+import roughcut.design.Applicability;
 import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.DrawnOutline;
@@ -26,10 +28,12 @@ import roughcut.drawing.Drawing;
 import roughcut.drawing.HeadDrawing;
 import roughcut.drawing.OutlinePoints;
 import roughcut.drawing.View;
+import roughcut.geometry.Point;
 import roughcut.measure.NumberWriter;
 import roughcut.measure.Quantity;
 import roughcut.measure.Units;
 import roughcut.measure.Value;
+import roughcut.neck.Headpiece;
 import roughcut.neck.NeckKeys;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.HeadStart;
@@ -44,6 +48,7 @@ final class HeadPage extends PlainPage {
   private final FactTable bench = new FactTable();
   private final OutlineImport drawing;
   private final OutlineEditor points;
+  private final ShelfRow shelf;
 
   /** The shape that was begun from last, and the outline that came of it. */
   private HeadStart begunFrom = HeadStart.LEAF;
@@ -55,6 +60,7 @@ final class HeadPage extends PlainPage {
   HeadPage(StationContext context, PagedStation station) {
     this.context = context;
     this.station = station;
+    shelf = ShelfRow.of(ShelfGroup.TUNERS, context.session());
     drawing =
         new OutlineImport(
             context.session(),
@@ -92,11 +98,20 @@ final class HeadPage extends PlainPage {
             NeckDecisions.TUNER_SPACING,
             NeckDecisions.TUNER_STAGGER,
             Decisions.HEAD_VENEER,
-            Decisions.HEAD_BACK_VENEER)
+            Decisions.HEAD_BACK_VENEER,
+            NeckDecisions.HEAD_STUB,
+            NeckDecisions.HEADPIECE_STRINGS,
+            NeckDecisions.HEADPIECE_HEIGHT,
+            NeckDecisions.HEADPIECE_SCREWS,
+            NeckDecisions.HEADPIECE_SCREWS_AT,
+            NeckDecisions.HEADPIECE_SPREAD)
         .node(points)
         .node(drawing)
-        .node(ShelfRow.of(ShelfGroup.TUNERS, context.session()))
+        .node(shelf)
         .more(
+            NeckDecisions.HEADPIECE_SCREW,
+            NeckDecisions.HEADPIECE_BITE,
+            NeckDecisions.HEADPIECE_MASS,
             NeckDecisions.HEAD_OUTLINE_TURN,
             NeckDecisions.HEAD_OUTLINE_FLIP,
             NeckDecisions.HEAD_OUTLINE_ASIDE,
@@ -114,15 +129,27 @@ final class HeadPage extends PlainPage {
             Decisions.HEAD_THICKNESS,
             NeckDecisions.DRUM_HEIGHT)
         .parts(say("Posts of different height"), HeadPage::posts)
-        .set("drum.riser", say("Shim at the drum sander"))
+        .set(
+            "drum.riser",
+            say("Shim at the drum sander"),
+            NeckKeys.HEADPIECE_PILOT.id(),
+            say("Pilot for the headpiece screws"))
         .mark(
             "tuner.1.x",
             say("First tuner, treble"),
             "tuner.1.y",
             say("from centre line"),
             NeckKeys.VOLUTE_TANGENT.id(),
-            say("Volute tangent"))
-        .know(NeckKeys.HEAD_GRIP.id(), say("Clamped thickness"));
+            say("Volute tangent"),
+            NeckKeys.HEADLESS_END.id(),
+            say("End of the neck"),
+            NeckKeys.HEADPIECE_ALONG.id(),
+            say("Row of screws"))
+        .know(
+            NeckKeys.HEAD_GRIP.id(),
+            say("Clamped thickness"),
+            NeckKeys.HEADPIECE_UNDER.id(),
+            say("Wood under the screws"));
   }
 
   @Override
@@ -130,12 +157,18 @@ final class HeadPage extends PlainPage {
     tuners.setVgap(3);
     bench.setVgap(5);
     return new ColumnBox()
-        .addWide(say("Tuners, from the break line and the centre line"), 340, tuners)
+        .addWide(
+            say("Strings behind the nut, from the break line and the centre line"), 340, tuners)
         .add(say("At the bench"), bench);
   }
 
   @Override
   void showLower(Plan plan, Units units) {
+    boolean headless = plan.details().headpiece().isPresent();
+    for (Node ofHead : List.of(starts, points, drawing, shelf)) {
+      ofHead.setVisible(!headless);
+      ofHead.setManaged(!headless);
+    }
     drawing.show(plan.build().design());
     points.show();
     Optional<DrawnOutline> drawn = plan.build().design().drawn(DrawnPart.HEAD);
@@ -143,6 +176,29 @@ final class HeadPage extends PlainPage {
         List.of(HeadStart.values()),
         drawn.isEmpty() ? HeadStart.LEAF : drawn.equals(begun) ? begunFrom : null);
     TunerLayout layout = plan.details().tuners();
+    plan.details()
+        .headpiece()
+        .ifPresentOrElse(p -> headpiece(p, units), () -> tuners(layout, units));
+    bench(plan, layout, units);
+  }
+
+  private void headpiece(Headpiece piece, Units units) {
+    tuners.begin().row(false, "", say("along"), say("across"), say("break"));
+    for (Headpiece.Way way : piece.ways()) {
+      tuners.row(
+          false,
+          Integer.toString(way.string()),
+          number(way.held().x(), units),
+          number(way.held().y(), units),
+          angle(piece.breakAngles().get(way.string() - 1)));
+    }
+    for (Point screw : piece.places()) {
+      tuners.row(false, say("screw"), number(screw.x(), units), number(screw.y(), units), "");
+    }
+    tuners.end();
+  }
+
+  private void tuners(TunerLayout layout, Units units) {
     tuners
         .begin()
         .row(
@@ -163,14 +219,17 @@ final class HeadPage extends PlainPage {
           number(t.edge(), units),
           number(t.clearance(), units),
           NumberWriter.fixed(t.sideAngle().value(), 1) + "°",
-          say(
-              t.breakAngle().value() < NutWork.BREAK_LEAST
-                  ? "{angle}° lower post or string tree"
-                  : t.breakAngle().value() > NutWork.BREAK_MOST ? "{angle}° steep" : "{angle}°",
-              NumberWriter.fixed(t.breakAngle().value(), 1)));
+          angle(t.breakAngle()));
     }
     tuners.end();
-    bench(plan, layout, units);
+  }
+
+  private static String angle(Value value) {
+    return say(
+        value.value() < NutWork.BREAK_LEAST
+            ? "{angle}° lower post or string tree"
+            : value.value() > NutWork.BREAK_MOST ? "{angle}° steep" : "{angle}°",
+        NumberWriter.fixed(value.value(), 1));
   }
 
   private void start(HeadStart start) {
@@ -190,41 +249,56 @@ final class HeadPage extends PlainPage {
   }
 
   private static List<NumberDecision> posts(Design design) {
-    return IntStream.rangeClosed(1, design.strings().size()).mapToObj(PartDecisions::wrap).toList();
+    return IntStream.rangeClosed(1, design.strings().size())
+        .mapToObj(PartDecisions::wrap)
+        .filter(d -> Applicability.idle(design, d.id()).isEmpty())
+        .toList();
   }
 
   private static String number(Value value, Units units) {
-    return NumberWriter.number(value.value(), Quantity.LENGTH, units);
+    return number(value.value(), units);
+  }
+
+  private static String number(double value, Units units) {
+    return NumberWriter.number(value, Quantity.LENGTH, units);
   }
 
   private void bench(Plan plan, TunerLayout layout, Units units) {
-    double grip = layout.grip().value();
     bench.begin();
-    bench.row(
-        false,
-        say("grip"),
-        say(
-            grip < layout.gripLeast().value()
-                ? "{thickness}: too thin for the tuners"
-                : grip > layout.gripMost().value()
-                    ? "{thickness}: too thick for the tuners"
-                    : "{thickness}: fits",
-            layout.grip().text(units)));
-    bench.row(
-        false,
-        say("bores"),
-        say(
-            "brad-point {given}, {given2} deep, then the post hole right through",
-            NumberWriter.text(plan.given(NeckDecisions.TUNER_BUSHING), Quantity.LENGTH, units),
-            NumberWriter.number(
-                plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)));
-    bench.row(false, say("thinning"), plan.details().volute().thinning().in(units));
-    bench.row(
-        false,
-        say("volute"),
-        say(
-            "radius {given}, lowest under the middle of the nut",
-            NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)));
+    layout
+        .grip()
+        .ifPresent(
+            grip -> {
+              bench.row(false, say("grip"), grip.words().in(units));
+              bench.row(
+                  false,
+                  say("bores"),
+                  say(
+                      "brad-point {given}, {given2} deep, then the post hole right through",
+                      NumberWriter.text(
+                          plan.given(NeckDecisions.TUNER_BUSHING), Quantity.LENGTH, units),
+                      NumberWriter.number(
+                          plan.given(NeckDecisions.TUNER_BUSHING_DEPTH), Quantity.LENGTH, units)));
+            });
+    if (plan.details().headpiece().isPresent()) {
+      bench.row(
+          false, say("end"), say("sawn square to the centre line, before the back is carved"));
+      bench.row(
+          false,
+          say("screws"),
+          say(
+              "pilot {given}, {given2} deep, the headpiece itself as the template",
+              plan.value(NeckKeys.HEADPIECE_PILOT.id()).orElseThrow().text(units),
+              plan.value(NeckKeys.HEADPIECE_DEPTH.id()).orElseThrow().text(units)));
+    } else {
+      bench.row(false, say("thinning"), plan.details().volute().thinning().in(units));
+      bench.row(
+          false,
+          say("volute"),
+          say(
+              "radius {given}, lowest under the middle of the nut",
+              NumberWriter.text(plan.given(Decisions.DRUM_RADIUS), Quantity.LENGTH, units)));
+    }
     if (plan.given(Decisions.HEAD_VENEER) > 0) {
       bench.row(
           false,

@@ -171,6 +171,7 @@ final class Panel {
             shown.forEach(fields::remove);
             folded.getChildren().clear();
             now.forEach(d -> folded.getChildren().add(field(d)));
+            visible(fold, !now.isEmpty());
             shown.clear();
             shown.addAll(ids);
           }

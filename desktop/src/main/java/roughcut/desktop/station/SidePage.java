@@ -32,6 +32,7 @@ final class SidePage extends KnifePage {
         .decisions(
             Decisions.HEAD_ANGLE,
             Decisions.HEAD_LENGTH,
+            NeckDecisions.HEAD_STUB,
             Decisions.HEAD_THICKNESS,
             Decisions.SHAFT_THICKNESS,
             NeckDecisions.HEAD_MAKING,
@@ -61,6 +62,8 @@ final class SidePage extends KnifePage {
             NeckKeys.HEAD_FLAT_DEPTH.id(),
             say("Blank depth"),
             NeckKeys.HEAD_FLAT_LENGTH.id(),
+            say("Blank length"),
+            NeckKeys.HEADLESS_LENGTH.id(),
             say("Blank length"))
         .mark(
             NeckKeys.SCARF_MARK_TOP.id(),
