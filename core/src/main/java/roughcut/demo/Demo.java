@@ -10,6 +10,8 @@ import roughcut.design.Design;
 import roughcut.design.SmallPart;
 import roughcut.design.Stack;
 import roughcut.design.Strip;
+import roughcut.plan.HeadStart;
+import roughcut.plan.Plan;
 import roughcut.record.Brief;
 import roughcut.record.Build;
 import roughcut.record.Log;
@@ -39,7 +41,7 @@ public final class Demo {
 
   /** All of them, the one that the demo opens with first. */
   public static List<Build> builds(LocalDate today) {
-    return List.of(heron(today), bittern(), dunlin(today), avocet());
+    return List.of(heron(today), bittern(), dunlin(today), avocet(), dotterel());
   }
 
   /**
@@ -199,10 +201,77 @@ public final class Demo {
   }
 
   /**
-   * Six strings, 628 scale, a carved pear top over alder, one deep cutaway, a bridge that pivots on
-   * springs, three pickups and a lever switch, bolts into inserts: drawn, and nothing cut yet.
+   * Dunlin's left-handed twin without a headstock: a headpiece behind the nut, a bridge with
+   * tuners, a long tenon under the neck pickup, a small lime body. Drawn, and nothing cut yet.
+   */
+  public static Build dotterel() {
+    Map<String, Double> numbers = new HashMap<>();
+    numbers.put("scale.length", 762.0);
+    numbers.put("scale.frets", 21.0);
+    numbers.put("strings.spread-x", 690.0);
+    numbers.put("strings.pole-spread", 55.0);
+    numbers.put("nut.width", 41.0);
+    numbers.put("nut.edge-margin", 4.0);
+    numbers.put("fretboard.end-width", 63.0);
+    numbers.put("bridge.spread", 57.0);
+    numbers.put("head.stub", 28.0);
+    numbers.put("shaft.thickness", 19.0);
+    numbers.put("neck.thickness-1", 21.5);
+    numbers.put("neck.thickness-12", 23.5);
+    numbers.put("joint.x", 520.0);
+    numbers.put("heel.end", 630.0);
+    numbers.put("heel.thickness", 24.0);
+    numbers.put("rod.length", 516.0);
+    numbers.put("saddle.height", 15.0);
+    numbers.put("clamp.owned", 20.0);
+    body(numbers, 396, 270, 226, 318);
+    horns(numbers, 84, 30, 20);
+    numbers.put("body.blank-length", 500.0);
+    numbers.put("body.thickness", 42.0);
+    numbers.put("body.top-thickness", 0.0);
+    numbers.put("body.accent", 0.0);
+    return new Build(
+        "Dotterel",
+        DemoFittings.dotterel(
+            Design.of(
+                    numbers,
+                    Map.of(
+                        "instrument.hand", "left",
+                        "head.made", "headless",
+                        "rod.worked-from", "fretboard-end",
+                        "neck.fixing", "glued-in",
+                        "glue.kind", "epoxy",
+                        "body.species", "lime",
+                        "strings.kind", "bass",
+                        "bridge.kind", "tuner-bridge",
+                        "fretboard.species", "bog-oak"),
+                    dunlinStrings(),
+                    Stack.mirroredFromMiddle(
+                        new Strip("plum", 24, Strip.Grain.TO_HEEL),
+                        new Strip("cherry", 24, Strip.Grain.TO_HEAD)))
+                .withNeckSteps(
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 7, 144)))));
+  }
+
+  /**
+   * Six strings, 628 scale, a headstock in line, a carved pear top over alder with a chamber under
+   * it, one deep cutaway, a bridge that pivots on springs, three pickups and a lever switch, bolts
+   * into inserts: drawn, and nothing cut yet.
    */
   public static Build avocet() {
+    return Avocet.BUILD;
+  }
+
+  /** Its headstock is drawn round its tuners as they stand, once. */
+  private static final class Avocet {
+    static final Build BUILD = withHead(avocetWithoutHead());
+
+    private static Build withHead(Build build) {
+      return build.withDesign(HeadStart.IN_LINE.in(Plan.of(build, shop())));
+    }
+  }
+
+  private static Build avocetWithoutHead() {
     Map<String, Double> numbers = new HashMap<>();
     numbers.put("scale.length", 628.0);
     numbers.put("saddle.height", 13.0);

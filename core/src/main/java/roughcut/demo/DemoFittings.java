@@ -183,6 +183,11 @@ final class DemoFittings {
     numbers.put("jack.output.turn", -10.0);
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
+    place(numbers, "cavity.chamber", 720, -95);
+    numbers.put("cavity.chamber.length", 84.0);
+    numbers.put("cavity.chamber.width", 110.0);
+    numbers.put("cavity.chamber.corner", 14.0);
+    numbers.put("cavity.chamber.left", 8.0);
     return design
         .withNumbers(numbers)
         .withFittings(
@@ -195,6 +200,7 @@ final class DemoFittings {
                 new Fitting(FittingType.CONTROL, "tone", "long-pot"),
                 new Fitting(
                     FittingType.CAVITY, "controls", "back-cavity", "lever", "volume", "tone"),
+                new Fitting(FittingType.CAVITY, "chamber", "chamber"),
                 new Fitting(FittingType.JACK, "output", "edge-jack", "controls"),
                 new Fitting(FittingType.CHANNEL, "neck-wire", "routed-channel", "neck", "middle"),
                 new Fitting(
@@ -202,6 +208,36 @@ final class DemoFittings {
                 new Fitting(
                     FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
                 new Fitting(FittingType.CHANNEL, "ground", "ground-wire", "springs", "controls"),
+                new Fitting(FittingType.STRAP, "horn", "strap-button"),
+                new Fitting(FittingType.STRAP, "end", "strap-button")));
+  }
+
+  /** Two long pickups, the front one over the tenon, and two controls. */
+  static Design dotterel(Design design) {
+    Map<String, Double> numbers = new HashMap<>(design.numbers());
+    numbers.put("pickup.neck.from-saddle", 112.0);
+    numbers.put("pickup.bridge.from-saddle", 60.0);
+    place(numbers, "control.volume", 720, 90);
+    place(numbers, "control.tone", 756, 92);
+    numbers.put("channel.bridge-wire.aside", 8.0);
+    numbers.put("jack.output.round", 70.0);
+    numbers.put("jack.output.turn", -14.0);
+    numbers.put("jack.output.plate-width", 34.0);
+    numbers.put("strap.horn.round", 11.5);
+    numbers.put("strap.end.round", 50.0);
+    return design
+        .withNumbers(numbers)
+        .withFittings(
+            List.of(
+                new Fitting(FittingType.PICKUP, "neck", "bass-long", "pocket"),
+                new Fitting(FittingType.PICKUP, "bridge", "bass-long"),
+                new Fitting(FittingType.CONTROL, "volume", "pot"),
+                new Fitting(FittingType.CONTROL, "tone", "pot"),
+                new Fitting(FittingType.CAVITY, "controls", "back-cavity", "volume", "tone"),
+                new Fitting(FittingType.JACK, "output", "edge-jack", "controls"),
+                new Fitting(FittingType.CHANNEL, "neck-wire", "wire-channel", "neck", "bridge"),
+                new Fitting(
+                    FittingType.CHANNEL, "bridge-wire", "wire-channel", "bridge", "controls"),
                 new Fitting(FittingType.STRAP, "horn", "strap-button"),
                 new Fitting(FittingType.STRAP, "end", "strap-button")));
   }

@@ -13,6 +13,7 @@ import roughcut.Heron;
 import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
+import roughcut.design.Handedness;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Point;
 import roughcut.measure.Units;
@@ -144,7 +145,8 @@ class EveryDrawingTest {
         for (Mark mark : BodyDrawing.of(plan, Units.MM, face, BodyDrawing.Shows.CUTS, "").marks()) {
           if (mark instanceof Mark.Handle handle && handle.bare()) {
             double seen = handle.ghost().stream().mapToDouble(Point::y).average().orElse(0);
-            double y = face == BodyFace.TOP ? seen : -seen;
+            double y =
+                face == BodyFace.TOP ^ plan.given(Decisions.HAND) == Handedness.LEFT ? seen : -seen;
             if (bass.contains(handle.grip().key())) {
               assertThat(y).as(build.name() + " " + face + " " + handle.grip().key()).isNegative();
             } else if (treble.contains(handle.grip().key())) {

@@ -59,8 +59,12 @@ class HandednessTest {
     return build.withDesign(Heron.set(build.design(), "instrument.hand=left"));
   }
 
+  /** Each as a right-handed one. */
   private static List<Build> builds() {
-    List<Build> all = new ArrayList<>(Demo.builds(LocalDate.of(2026, 5, 4)));
+    List<Build> all = new ArrayList<>();
+    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+      all.add(build.withDesign(Heron.set(build.design(), "instrument.hand=right")));
+    }
     all.add(Heron.lived(Heron.build().asDesigned(), UNEQUAL));
     return all;
   }

@@ -272,7 +272,7 @@ class CurvesWrittenTest {
 
   /** Every line of every template and body sheet, as another reader finds it in both files. */
   @ParameterizedTest
-  @ValueSource(strings = {"Heron", "Bittern", "Avocet", "Dunlin"})
+  @ValueSource(strings = {"Heron", "Bittern", "Avocet", "Dunlin", "Dotterel"})
   void demosReachTheMachineAsTheyAre(String demo) throws Exception {
     Plan plan =
         Plan.of(

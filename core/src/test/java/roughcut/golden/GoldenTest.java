@@ -66,7 +66,7 @@ class GoldenTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet", "Dotterel"})
   void everyNumberIsAsItWasFoundRight(String name) throws IOException {
     Plan plan = Golden.plan(build(name));
     Map<String, String[]> is = byName(Golden.values(plan));
@@ -86,7 +86,7 @@ class GoldenTest {
 
   /** Limits, steps and choices are those that were read and found right. */
   @ParameterizedTest
-  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet", "Dotterel"})
   void everyDecisionIsAskedAsItWas(String name) throws IOException {
     assertThat(Golden.decisions(build(name)))
         .containsExactlyElementsOf(written(name + ".decisions.txt"));
@@ -94,14 +94,14 @@ class GoldenTest {
 
   /** What comes next, what is asked and what can't be undone is as it was read and found right. */
   @ParameterizedTest
-  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet", "Dotterel"})
   void everyOperationIsAsItWas(String name) throws IOException {
     assertThat(Golden.bench(Golden.plan(build(name))))
         .containsExactlyElementsOf(written(name + ".bench.txt"));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet"})
+  @ValueSource(strings = {"Heron", "Bittern", "Dunlin", "Avocet", "Dotterel"})
   void everyDrawingHasItsMarksWhereTheyWere(String name) throws IOException {
     Map<String, String[]> is = byName(Golden.drawings(Golden.plan(build(name))));
     Map<String, String[]> was = byName(written(name + ".drawings.tsv"));

@@ -187,7 +187,7 @@ class HeadTest {
   void theWaysToMakeAHeadAreComparedAndChosenWithOneAction() {
     Plan plan = Heron.with();
     List<HeadComparison.Way> ways = plan.blanks().ways();
-    assertThat(ways).hasSize(4);
+    assertThat(ways).hasSize(5);
     assertThat(ways.stream().filter(HeadComparison.Way::chosen)).hasSize(1);
     assertThat(ways.get(0).depth()).isEqualTo(16);
     assertThat(ways.get(2).depth()).isCloseTo(53.709, within(1e-3));

@@ -165,6 +165,20 @@ class HeadlessTest {
     assertThat(circles).as("no tuner to be dragged").isZero();
   }
 
+  /** What a headstock would want of the blank is compared as it was decided, not as the stub is. */
+  @Test
+  void theOtherWaysAreComparedAsTheyWouldBe() {
+    List<HeadComparison.Way> headless = with().blanks().ways();
+    List<HeadComparison.Way> scarfed = Heron.with("rod.worked-from=heel").blanks().ways();
+    assertThat(headless).hasSize(5).filteredOn(HeadComparison.Way::chosen).hasSize(1);
+    assertThat(headless.get(4).chosen()).isTrue();
+    for (int i = 0; i < headless.size(); i++) {
+      assertThat(headless.get(i).length()).isCloseTo(scarfed.get(i).length(), within(1e-9));
+      assertThat(headless.get(i).depth()).isCloseTo(scarfed.get(i).depth(), within(1e-9));
+      assertThat(headless.get(i).grain()).isEqualTo(scarfed.get(i).grain());
+    }
+  }
+
   /** Its weight at the nut is the headpiece's, and the balance moves to the body with it. */
   @Test
   void theTunersNoLongerWeighAtTheNut() {

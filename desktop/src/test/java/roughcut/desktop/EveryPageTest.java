@@ -71,6 +71,7 @@ class EveryPageTest extends PageWalk {
     sized(1000, 640);
     found.addAll(wrong("Bittern", Units.MM, Units.DECIMAL_INCH, Units.FRACTION_64));
     found.addAll(wrong("Dunlin", Units.FRACTION_64));
+    found.addAll(wrong("Dotterel", Units.FRACTION_64));
     found.addAll(wrong("Heron", Units.DECIMAL_INCH));
     found.addAll(wrong(OwnBass.NAME, Units.FRACTION_64));
     sized(1600, 1000);

@@ -444,7 +444,8 @@ abstract class PageWalk extends WindowTest {
     TreeSet<String> found = new TreeSet<>();
     for (double[] size : SIZES) {
       sized(size[0], size[1]);
-      for (String build : List.of("Heron", "Avocet", "Bittern", "Dunlin", OwnBass.NAME)) {
+      for (String build :
+          List.of("Heron", "Avocet", "Bittern", "Dunlin", "Dotterel", OwnBass.NAME)) {
         found.addAll(wrong(build, Units.MM, Units.DECIMAL_INCH, Units.FRACTION_64));
       }
     }

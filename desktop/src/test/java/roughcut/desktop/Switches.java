@@ -43,7 +43,7 @@ public final class Switches {
     started.await();
     Path data = Files.createTempDirectory("rough-cut-switches");
     DemoFolder.reset(data.resolve("demo"), Windows.now().today());
-    List<String> builds = List.of("Heron", "Bittern", "Dunlin", "Avocet");
+    List<String> builds = List.of("Heron", "Bittern", "Dunlin", "Avocet", "Dotterel");
     Windows.dataFolder(data);
     onScreen(
         () -> {

@@ -286,7 +286,7 @@ final class FileActions {
   private void askReset() {
     notice.ask(
         say(
-            "Reset the demo? All four instruments, their boards and tools go back to the "
+            "Reset the demo? All five instruments, their boards and tools go back to the "
                 + "start. Your own shop isn't touched. You can undo this."),
         new Command(say("Reset"), "", this::resetDemo));
   }

@@ -91,7 +91,7 @@ final class HomeCard extends VBox {
             door(
                 "home.demo",
                 say("Explore the demo"),
-                say("A made-up shop with four instruments to try things on. None of it is yours."),
+                say("A made-up shop with five instruments to try things on. None of it is yours."),
                 ways::demo),
             door(
                 "home.open", say("Open …"), say("A build anywhere on this computer."), ways::open));
