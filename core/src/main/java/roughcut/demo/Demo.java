@@ -202,7 +202,8 @@ public final class Demo {
 
   /**
    * Dunlin's left-handed twin without a headstock: a headpiece behind the nut, a bridge with
-   * tuners, a long tenon under the neck pickup, a small lime body. Drawn, and nothing cut yet.
+   * tuners, a long tenon that reaches under the neck pickup, a small lime body. Drawn, and nothing
+   * cut yet.
    */
   public static Build dotterel() {
     Map<String, Double> numbers = new HashMap<>();
@@ -219,7 +220,7 @@ public final class Demo {
     numbers.put("neck.thickness-1", 21.5);
     numbers.put("neck.thickness-12", 23.5);
     numbers.put("joint.x", 520.0);
-    numbers.put("heel.end", 630.0);
+    numbers.put("heel.end", 636.0);
     numbers.put("heel.thickness", 24.0);
     numbers.put("rod.length", 516.0);
     numbers.put("saddle.height", 15.0);
@@ -250,7 +251,7 @@ public final class Demo {
                         new Strip("plum", 24, Strip.Grain.TO_HEEL),
                         new Strip("cherry", 24, Strip.Grain.TO_HEAD)))
                 .withNeckSteps(
-                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 7, 144)))));
+                    List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 7, 150)))));
   }
 
   /**

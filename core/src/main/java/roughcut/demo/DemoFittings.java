@@ -215,7 +215,7 @@ final class DemoFittings {
   /** Two long pickups, the front one over the tenon, and two controls. */
   static Design dotterel(Design design) {
     Map<String, Double> numbers = new HashMap<>(design.numbers());
-    numbers.put("pickup.neck.from-saddle", 112.0);
+    numbers.put("pickup.neck.from-saddle", 118.0);
     numbers.put("pickup.bridge.from-saddle", 60.0);
     place(numbers, "control.volume", 720, 90);
     place(numbers, "control.tone", 756, 92);

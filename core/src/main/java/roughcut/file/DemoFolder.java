@@ -3,7 +3,10 @@ package roughcut.file;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import roughcut.demo.Demo;
 import roughcut.record.Build;
@@ -49,7 +52,7 @@ public final class DemoFolder {
     if (!Files.exists(folder.resolve(ShopFile.NAME))) {
       ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     }
-    for (Build build : Demo.builds(today)) {
+    for (Build build : lastFirst(today)) {
       Path file = build(folder, build.name());
       if (!Files.exists(file)) {
         BuildFile.at(file).save(build);
@@ -69,12 +72,22 @@ public final class DemoFolder {
     Path shop = folder.resolve(ShopFile.NAME);
     note(before, shop);
     ShopFile.at(shop).save(Demo.shop());
-    for (Build build : Demo.builds(today)) {
+    for (Build build : lastFirst(today)) {
       Path file = build(folder, build.name());
       note(before, file);
       BuildFile.at(file).save(build);
     }
     return new Before(before);
+  }
+
+  /**
+   * The one that the demo opens with is written last, so that lists of what is newest begin with
+   * it.
+   */
+  private static List<Build> lastFirst(LocalDate today) {
+    List<Build> builds = new ArrayList<>(Demo.builds(today));
+    Collections.reverse(builds);
+    return builds;
   }
 
   private static void note(Map<Path, byte[]> before, Path file) throws FileException {
