@@ -40,7 +40,7 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
   /**
    * The outline of a part as it lies in the plan; its own curve, too.
    *
-   * @return empty where it has too many points to be seen
+   * @return empty where it has too many points to be seen, or where there is no such part
    */
   public static Optional<PointOutline> of(Plan plan, DrawnPart part) {
     Design design = plan.build().design();
@@ -55,13 +55,15 @@ public record PointOutline(DrawnPart part, Chain chain, boolean ends, Design des
                       design,
                       plan.neck().joint().value()));
           case HEAD ->
-              Optional.of(
-                  new PointOutline(
-                      part,
-                      plan.headFace().edge().through(Similarity.endForEnd()),
-                      true,
-                      design,
-                      0));
+              plan.details().headpiece().isPresent()
+                  ? Optional.empty()
+                  : Optional.of(
+                      new PointOutline(
+                          part,
+                          plan.headFace().edge().through(Similarity.endForEnd()),
+                          true,
+                          design,
+                          0));
           case CAVITY ->
               cavity(plan, part)
                   .map(

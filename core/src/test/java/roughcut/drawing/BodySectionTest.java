@@ -19,6 +19,13 @@ import roughcut.plan.Plan;
 import roughcut.record.Build;
 
 class BodySectionTest {
+  /** Each as a right-handed one: {@code HandednessTest} holds that the others are mirrored. */
+  private static List<Build> builds() {
+    return Demo.builds(LocalDate.of(2026, 5, 4)).stream()
+        .map(b -> b.withDesign(Heron.set(b.design(), "instrument.hand=right")))
+        .toList();
+  }
+
   private static List<Mark.Dimension> dimensions(Plan plan, double x) {
     List<Mark.Dimension> all = new ArrayList<>();
     for (Mark mark : BodySection.across(plan, x, Units.MM).marks()) {
@@ -35,7 +42,7 @@ class BodySectionTest {
   @Test
   void whatIsLeftIsMeasuredInWoodOnly() {
     int told = 0;
-    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+    for (Build build : builds()) {
       Plan plan = Plan.of(build, Demo.shop());
       Bounds b = plan.body().outline().bounds();
       for (double x = b.left() + 7.3; x < b.right(); x += 9.7) {
@@ -77,7 +84,7 @@ class BodySectionTest {
   void woodIsDrawnWhereTheBodyHasSome() {
     int looked = 0;
     int closed = 0;
-    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+    for (Build build : builds()) {
       Plan plan = Plan.of(build, Demo.shop());
       double cap = plan.body().top().value() + plan.body().accent().value();
       Bounds b = plan.body().outline().bounds();
@@ -193,7 +200,7 @@ class BodySectionTest {
   /** Where a bore is cut through, the last thing painted there is no wood. */
   @Test
   void aBoreInsideTheWoodIsSeenAsAHole() {
-    for (Build build : Demo.builds(LocalDate.of(2026, 5, 4))) {
+    for (Build build : builds()) {
       Plan plan = Plan.of(build, Demo.shop());
       int holes = 0;
       for (var cut : plan.cuts().cuts()) {

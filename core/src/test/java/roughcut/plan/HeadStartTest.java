@@ -12,6 +12,7 @@ import roughcut.demo.Demo;
 import roughcut.design.Decisions;
 import roughcut.design.DrawnPart;
 import roughcut.design.Handedness;
+import roughcut.design.HeadMaking;
 import roughcut.design.NeckDecisions;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
@@ -31,7 +32,9 @@ class HeadStartTest {
     }
     Build first = all.get(0);
     all.add(first.withDesign(Decisions.HAND.with(first.design(), Handedness.LEFT)));
-    Demo.builds(LocalDate.of(2026, 5, 4)).forEach(b -> all.add(b.asDesigned()));
+    Demo.builds(LocalDate.of(2026, 5, 4)).stream()
+        .filter(b -> NeckDecisions.HEAD_MAKING.in(b.design()) != HeadMaking.HEADLESS)
+        .forEach(b -> all.add(b.asDesigned()));
     return all;
   }
 

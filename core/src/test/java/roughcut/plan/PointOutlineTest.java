@@ -16,6 +16,8 @@ import roughcut.design.Decisions;
 import roughcut.design.Design;
 import roughcut.design.DrawnPart;
 import roughcut.design.Handedness;
+import roughcut.design.HeadMaking;
+import roughcut.design.HeadShapes;
 import roughcut.design.NeckDecisions;
 import roughcut.design.SurfaceDecisions;
 import roughcut.design.YesNo;
@@ -78,10 +80,31 @@ class PointOutlineTest {
     return most;
   }
 
+  /** With headstocks that nobody drew yet. */
+  private static List<Build> builds() {
+    return Demo.builds(TODAY).stream()
+        .map(b -> b.withDesign(HeadShapes.plain(b.design())))
+        .filter(b -> PointOutline.of(Plan.of(b, Demo.shop()), DrawnPart.HEAD).isPresent())
+        .toList();
+  }
+
+  /** What isn't there has no points: a headstock that was drawn before its neck became headless. */
+  @Test
+  void aHeadlessNeckHasNoHeadstockToDraw() {
+    Build avocet = Demo.avocet();
+    assertThat(PointOutline.drawn(Plan.of(avocet, Demo.shop()), DrawnPart.HEAD)).isPresent();
+    Design headless = NeckDecisions.HEAD_MAKING.with(avocet.design(), HeadMaking.HEADLESS);
+    Plan plan = plan(avocet, headless);
+    assertThat(PointOutline.of(plan, DrawnPart.HEAD)).isEmpty();
+    assertThat(PointOutline.drawn(plan, DrawnPart.HEAD)).isEmpty();
+    assertThat(plan.headFace().outline().corners()).hasSize(4);
+    assertThat(builds()).hasSize(4);
+  }
+
   /** To begin with it is the very shape that it was, wherever and for whichever hand. */
   @Test
   void theOwnCurveIsDrawnByItsPointsAsItWas() {
-    for (Build build : Demo.builds(TODAY)) {
+    for (Build build : builds()) {
       for (Handedness hand : Handedness.values()) {
         for (DrawnPart part : DrawnPart.WHOLE) {
           Plan before = plan(build, Decisions.HAND.with(build.design(), hand));
@@ -138,7 +161,7 @@ class PointOutlineTest {
   @Test
   void aDraggedPointLiesWhereItWasLetGoAndNoOtherMoves() {
     Random random = new Random(6);
-    for (Build build : Demo.builds(TODAY)) {
+    for (Build build : builds()) {
       for (DrawnPart part : DrawnPart.WHOLE) {
         Plan plan = begun(build, part);
         for (int i = 0; i < 6; i++) {
@@ -305,7 +328,7 @@ class PointOutlineTest {
   /** The neck's line stays one straight side; no cutter is said to be stopped by it. */
   @Test
   void aMirroredBodyHasItsNeckLineWhole() {
-    for (Build build : Demo.builds(TODAY)) {
+    for (Build build : builds()) {
       PointOutline outline = points(begun(build, DrawnPart.BODY), DrawnPart.BODY);
       Plan alike = plan(build, outline.with(outline.mirrored(-1)));
       Chain chain = points(alike, DrawnPart.BODY).chain();

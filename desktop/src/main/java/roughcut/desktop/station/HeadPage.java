@@ -157,8 +157,7 @@ final class HeadPage extends PlainPage {
     tuners.setVgap(3);
     bench.setVgap(5);
     return new ColumnBox()
-        .addWide(
-            say("Strings behind the nut, from the break line and the centre line"), 340, tuners)
+        .addWide(say("Strings, from the break line and the centre line"), 340, tuners)
         .add(say("At the bench"), bench);
   }
 
