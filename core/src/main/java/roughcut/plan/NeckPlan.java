@@ -37,6 +37,7 @@ import roughcut.neck.ThroughCore;
 import roughcut.neck.UnderFretboard;
 import roughcut.record.EffectiveInputs;
 import roughcut.shop.Shop;
+import roughcut.strings.BehindNut;
 import roughcut.strings.Heights;
 import roughcut.strings.NutWork;
 
@@ -107,7 +108,13 @@ public record NeckPlan(
         rod,
         details,
         NutWork.of(
-            inputs, frets, layout.strings(), fretboard.radius(), head.breakAngles(), registry),
+            inputs,
+            frets,
+            layout.strings(),
+            fretboard.radius(),
+            head.headpiece().isPresent() ? BehindNut.HEADPIECE : BehindNut.POSTS,
+            head.breakAngles(),
+            registry),
         UnderFretboard.pins(inputs, frets, layout.taper(), rod, details.stiffeners(), registry),
         left.side(),
         left.shaft(),

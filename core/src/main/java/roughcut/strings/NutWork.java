@@ -63,6 +63,7 @@ public record NutWork(
       FretLayout frets,
       StringSpread strings,
       FretboardRadius radius,
+      BehindNut behind,
       List<Value> breaks,
       ValueRegistry registry) {
     List<Value> bottoms = new ArrayList<>();
@@ -134,7 +135,7 @@ public record NutWork(
     return new NutWork(
         bottoms,
         leastBreak(breaks, registry),
-        advice(breaks, strings, poles),
+        advice(behind, breaks, strings, poles),
         fan,
         registry.put(
             StringKeys.STRINGS_SPREAD_THERE,
@@ -155,20 +156,16 @@ public record NutWork(
         strings.provenance(i).with(x));
   }
 
-  private static List<Text> advice(List<Value> breaks, StringSpread strings, List<Value> poles) {
+  private static List<Text> advice(
+      BehindNut behind, List<Value> breaks, StringSpread strings, List<Value> poles) {
     List<Text> words = new ArrayList<>();
     for (Value angle : breaks) {
-      String degrees = NumberWriter.fixed(angle.value(), 1) + "°: ";
-      if (angle.value() < BREAK_LEAST) {
-        words.add(
-            Text.of("{angle}, {degrees}lower post or string tree needed", angle.label(), degrees));
-      } else if (angle.value() > BREAK_MOST) {
-        words.add(
-            Text.of(
-                "{angle}, {degrees}the string will rub: use a higher post or a flatter headstock",
-                angle.label(),
-                degrees));
-      }
+      String degrees = NumberWriter.fixed(angle.value(), 1) + "°";
+      behind
+          .helps(angle.value())
+          .ifPresent(
+              help ->
+                  words.add(Text.of("{angle}, {degrees}: {help}", angle.label(), degrees, help)));
     }
     double outer = Math.max(off(poles, strings, 1), off(poles, strings, strings.courses().count()));
     if (outer > POLE_LIMIT) {

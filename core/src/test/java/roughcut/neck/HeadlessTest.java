@@ -83,6 +83,24 @@ class HeadlessTest {
         .doesNotContainKey("tuner.1.x");
   }
 
+  /** What is advised of a wrong angle is true: done so, the angle is within its limits. */
+  @Test
+  void adviceOnTheBreakAngleIsAHeadpieces() {
+    Plan flat = with("headpiece.height=7");
+    assertThat(flat.nutWork().advice())
+        .extracting(w -> w.in(Units.MM))
+        .hasSize(6)
+        .allMatch(w -> w.endsWith("hold the strings lower at the headpiece, or nearer to the nut"));
+    assertThat(with("headpiece.height=7", "headpiece.strings=4").nutWork().advice()).isEmpty();
+    assertThat(with("headpiece.height=5").nutWork().advice()).isEmpty();
+    Plan steep = with("headpiece.strings=5", "headpiece.height=4");
+    assertThat(steep.nutWork().advice())
+        .extracting(w -> w.in(Units.MM))
+        .allMatch(w -> w.endsWith("hold the strings higher, or further behind the nut"))
+        .hasSize(6);
+    assertThat(with("headpiece.strings=16", "headpiece.height=4").nutWork().advice()).isEmpty();
+  }
+
   /** Screws stand evenly about the centre line; the outer ones are held against the sides. */
   @Test
   void theScrewsStandEvenlyAndInWood() {

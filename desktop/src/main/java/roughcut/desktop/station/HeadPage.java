@@ -38,7 +38,7 @@ import roughcut.neck.NeckKeys;
 import roughcut.neck.TunerLayout;
 import roughcut.plan.HeadStart;
 import roughcut.plan.Plan;
-import roughcut.strings.NutWork;
+import roughcut.strings.BehindNut;
 
 /** The head's face: outline, tuners, strings on their way, and how it is thinned. */
 final class HeadPage extends PlainPage {
@@ -189,7 +189,7 @@ final class HeadPage extends PlainPage {
           Integer.toString(way.string()),
           number(way.held().x(), units),
           number(way.held().y(), units),
-          angle(piece.breakAngles().get(way.string() - 1)));
+          angle(BehindNut.HEADPIECE, piece.breakAngles().get(way.string() - 1)));
     }
     for (Point screw : piece.places()) {
       tuners.row(false, say("screw"), number(screw.x(), units), number(screw.y(), units), "");
@@ -218,17 +218,17 @@ final class HeadPage extends PlainPage {
           number(t.edge(), units),
           number(t.clearance(), units),
           NumberWriter.fixed(t.sideAngle().value(), 1) + "°",
-          angle(t.breakAngle()));
+          angle(BehindNut.POSTS, t.breakAngle()));
     }
     tuners.end();
   }
 
-  private static String angle(Value value) {
-    return say(
-        value.value() < NutWork.BREAK_LEAST
-            ? "{angle}° lower post or string tree"
-            : value.value() > NutWork.BREAK_MOST ? "{angle}° steep" : "{angle}°",
-        NumberWriter.fixed(value.value(), 1));
+  private static String angle(BehindNut behind, Value value) {
+    String degrees = say("{angle}°", NumberWriter.fixed(value.value(), 1));
+    return behind
+        .helps(value.value())
+        .map(help -> say("{angle} {help}", degrees, say(help)))
+        .orElse(degrees);
   }
 
   private void start(HeadStart start) {
