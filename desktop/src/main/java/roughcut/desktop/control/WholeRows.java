@@ -87,9 +87,10 @@ public final class WholeRows {
     double from = Double.MAX_VALUE;
     double to = -Double.MAX_VALUE;
     for (Node cell : row) {
-      Bounds b = cell.getBoundsInParent();
-      from = Math.min(from, at + b.getMinY());
-      to = Math.max(to, at + b.getMaxY());
+      // As it is laid out: what is in it, and its bounds with that, is only laid out afterwards.
+      Bounds own = cell.getLayoutBounds();
+      from = Math.min(from, at + cell.getLayoutY() + own.getMinY());
+      to = Math.max(to, at + cell.getLayoutY() + own.getMaxY());
     }
     boolean out = from < top - AIR || to > bottom + AIR;
     boolean tall = to - from > TALL * (bottom - top);
