@@ -328,6 +328,7 @@ public final class NeckClearances {
         piece.under(),
         at,
         NeckDecisions.HEADPIECE_BITE.id(),
+        NeckDecisions.HEADPIECE_SPREAD.id(),
         Decisions.THICKNESS_1.id());
   }
 

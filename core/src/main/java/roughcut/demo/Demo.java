@@ -144,38 +144,22 @@ public final class Demo {
    * under a bog-oak face veneer, a lime body: nearly due.
    */
   public static Build dunlin(LocalDate today) {
-    Map<String, Double> numbers = new HashMap<>();
-    numbers.put("scale.length", 762.0);
-    numbers.put("strings.spread-x", 690.0);
-    numbers.put("strings.pole-spread", 55.0);
-    numbers.put("scale.frets", 21.0);
-    numbers.put("nut.width", 41.0);
-    numbers.put("nut.edge-margin", 4.0);
-    numbers.put("fretboard.end-width", 63.0);
-    numbers.put("bridge.spread", 57.0);
+    Map<String, Double> numbers = bass();
     numbers.put("head.angle", 10.0);
     numbers.put("head.length", 190.0);
-
     numbers.put("head.face-veneer", 2.5);
     numbers.put("head.thickness", 14.0);
     numbers.put("tuner.treble-side", 0.0);
     numbers.put("tuner.first", 38.0);
     numbers.put("tuner.spacing", 40.0);
     numbers.put("tuner.grip-most", 20.0);
-    numbers.put("shaft.thickness", 19.0);
-    numbers.put("neck.thickness-1", 21.5);
-    numbers.put("neck.thickness-12", 23.5);
-    numbers.put("joint.x", 520.0);
     numbers.put("heel.end", 610.0);
-    numbers.put("heel.thickness", 24.0);
     numbers.put("rod.length", 500.0);
     numbers.put("scarf.planing", 0.5);
     body(numbers, 432, 288, 232, 326);
     horns(numbers, 104, 34, 30);
     numbers.put("body.blank-length", 560.0);
-    numbers.put("body.thickness", 42.0);
     numbers.put("body.top-thickness", 5.0);
-    numbers.put("body.accent", 0.0);
     return new Build(
         "Dunlin",
         DemoFittings.dunlin(
@@ -206,31 +190,16 @@ public final class Demo {
    * cut yet.
    */
   public static Build dotterel() {
-    Map<String, Double> numbers = new HashMap<>();
-    numbers.put("scale.length", 762.0);
-    numbers.put("scale.frets", 21.0);
-    numbers.put("strings.spread-x", 690.0);
-    numbers.put("strings.pole-spread", 55.0);
-    numbers.put("nut.width", 41.0);
-    numbers.put("nut.edge-margin", 4.0);
-    numbers.put("fretboard.end-width", 63.0);
-    numbers.put("bridge.spread", 57.0);
+    Map<String, Double> numbers = bass();
     numbers.put("head.stub", 28.0);
-    numbers.put("shaft.thickness", 19.0);
-    numbers.put("neck.thickness-1", 21.5);
-    numbers.put("neck.thickness-12", 23.5);
-    numbers.put("joint.x", 520.0);
     numbers.put("heel.end", 636.0);
-    numbers.put("heel.thickness", 24.0);
     numbers.put("rod.length", 516.0);
     numbers.put("saddle.height", 15.0);
     numbers.put("clamp.owned", 20.0);
     body(numbers, 396, 270, 226, 318);
     horns(numbers, 84, 30, 20);
     numbers.put("body.blank-length", 500.0);
-    numbers.put("body.thickness", 42.0);
     numbers.put("body.top-thickness", 0.0);
-    numbers.put("body.accent", 0.0);
     return new Build(
         "Dotterel",
         DemoFittings.dotterel(
@@ -298,6 +267,27 @@ public final class Demo {
                     heronStack())
                 .withNeckSteps(
                     List.of(new BlankStep(BlankStep.Kind.HEEL_BLOCK, "cherry", 8, 98)))));
+  }
+
+  /** What the two basses have alike. */
+  private static Map<String, Double> bass() {
+    Map<String, Double> numbers = new HashMap<>();
+    numbers.put("scale.length", 762.0);
+    numbers.put("strings.spread-x", 690.0);
+    numbers.put("strings.pole-spread", 55.0);
+    numbers.put("scale.frets", 21.0);
+    numbers.put("nut.width", 41.0);
+    numbers.put("nut.edge-margin", 4.0);
+    numbers.put("fretboard.end-width", 63.0);
+    numbers.put("bridge.spread", 57.0);
+    numbers.put("shaft.thickness", 19.0);
+    numbers.put("neck.thickness-1", 21.5);
+    numbers.put("neck.thickness-12", 23.5);
+    numbers.put("joint.x", 520.0);
+    numbers.put("heel.thickness", 24.0);
+    numbers.put("body.thickness", 42.0);
+    numbers.put("body.accent", 0.0);
+    return numbers;
   }
 
   private static void body(

@@ -16,8 +16,8 @@ public final class NeckDecisions {
   /** Share of its channel that a rod fills with steel, and densities, g/cm³. */
   private static final double ROD_FILL = 0.55;
 
-  /** From a headpiece's outer screw to the side of the neck, mm. */
-  private static final double BESIDE_SCREW = 8;
+  /** A headpiece's outer screws stand so far apart, as a share of the nut's width. */
+  private static final double SCREWED = 0.4;
 
   private static final double STEEL = 7.85;
   private static final double CARBON = 1.6;
@@ -28,7 +28,7 @@ public final class NeckDecisions {
           "Headstock construction",
           HeadMaking.values(),
           "A scarf has full-length grain, one piece has no joint, a flat headstock has "
-              + "no angle.");
+              + "no angle, a headless neck is tuned at the bridge.");
   public static final NumberDecision HEAD_STEP =
       BOOK.number("head.step", "Headstock step", LENGTH, 8, 0, 40, 0.5)
           .result("How far its face is below the neck top.", OperationId.HEAD_STEP_DOWN);
@@ -49,19 +49,19 @@ public final class NeckDecisions {
       BOOK.number("headpiece.screws-at", "Headpiece screws behind the nut", LENGTH, 19, 2, 100, 0.5)
           .inHand("From the back of the nut to the row of screws.");
   public static final NumberDecision HEADPIECE_SPREAD =
-      BOOK.number("headpiece.spread", "Headpiece screws, outer to outer", LENGTH, 26, 0, 120, 0.5)
-          .follows(
-              d -> Math.max(0, Decisions.NUT_WIDTH.in(d) - 2 * BESIDE_SCREW), Decisions.NUT_WIDTH)
-          .inHand("Centre to centre. Empty: a little inside the nut's ends.");
+      BOOK.number("headpiece.spread", "Headpiece screws, outer to outer", LENGTH, 17, 0, 120, 0.5)
+          .follows(d -> Math.rint(SCREWED * Decisions.NUT_WIDTH.in(d)), Decisions.NUT_WIDTH)
+          .inHand(
+              "Centre to centre. Empty: two fifths of the nut width, where the carved neck is thick.");
   public static final NumberDecision HEADPIECE_SCREW =
       BOOK.number("headpiece.screw", "Headpiece screw diameter", FINE_LENGTH, 3, 1, 8, 0.1)
           .inHand("Over the thread.");
   public static final NumberDecision HEADPIECE_BITE =
-      BOOK.number("headpiece.bite", "Headpiece screws in the wood", LENGTH, 10, 3, 40, 0.5)
+      BOOK.number("headpiece.bite", "Headpiece screws in the wood", LENGTH, 8, 3, 40, 0.5)
           .inHand("Length below the headpiece.");
   public static final NumberDecision HEADPIECE_MASS =
       BOOK.number("headpiece.mass", "Headpiece weight", MASS, 60, 0, 1000, 5)
-          .inHand("With its screws.");
+          .inHand("With its screws; a part of the weight of other hardware.");
   public static final NumberDecision STEP_RADIUS =
       BOOK.number("head.step-radius", "Step radius", LENGTH, 25, 1, 200, 1)
           .hint("Of the drum or cutter that shapes the ramp down to the face.");

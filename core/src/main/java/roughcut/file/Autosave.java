@@ -110,7 +110,8 @@ public final class Autosave {
     Runtime.getRuntime().addShutdownHook(atTheEnd);
   }
 
-  private static ScheduledExecutorService ofItsOwn() {
+  /** A thread that does nothing else. */
+  static ScheduledExecutorService ofItsOwn() {
     return Executors.newSingleThreadScheduledExecutor(
         task -> {
           Thread thread = new Thread(task, "saving");

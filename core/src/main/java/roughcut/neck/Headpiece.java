@@ -29,7 +29,7 @@ import roughcut.strings.NutAction;
  * @param screws each from the centre line, from bass to treble
  * @param edge wood beside the outer screw's thread
  * @param end wood behind the screws, to the neck's end
- * @param under wood left under the screws' points
+ * @param under the shortest way from a screw to the carved back
  * @param held from the break line to where the strings are held
  * @param breakAngles by which each string turns down over the nut, string 1 first
  * @param ways each string's, from the nut to where it is held
@@ -108,14 +108,30 @@ public record Headpiece(
                 in("ℓ", head.length()),
                 in("x", along),
                 in("d", screw)),
-            registry.put(
-                NeckKeys.HEADPIECE_UNDER,
-                "t − b",
-                in("t", head.thickness()),
-                in("b", inputs.get(NeckDecisions.HEADPIECE_BITE))),
+            under(inputs, neck, along, screws, screw, registry),
             held,
             angles,
             ways));
+  }
+
+  /** The neck is carved round up to its end: beside the middle there is less wood under a screw. */
+  private static Value under(
+      EffectiveInputs inputs,
+      NeckShape neck,
+      Value along,
+      List<Value> screws,
+      Value screw,
+      ValueRegistry registry) {
+    Value bite = inputs.get(NeckDecisions.HEADPIECE_BITE);
+    NeckProfile back = neck.profile(neck.head().breakX() - along.value());
+    return registry.find(
+        NeckKeys.HEADPIECE_UNDER,
+        screws.stream()
+            .mapToDouble(y -> back.distanceToChannel(y.value(), screw.value(), bite.value()))
+            .min()
+            .orElse(Double.NaN),
+        Text.of("least from a screw to |y / a|^p + |z / B|^p = 1"),
+        neck.provenance().and(Provenance.of(screws)).with(along, screw, bite));
   }
 
   private static List<Value> screws(EffectiveInputs inputs, ValueRegistry registry) {

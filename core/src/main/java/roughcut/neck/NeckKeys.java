@@ -125,7 +125,7 @@ public final class NeckKeys {
   public static final ValueKey HEADPIECE_PLACE =
       new ValueKey("headpiece.place", "Place in the row", COUNT);
   public static final ValueKey HEADPIECE_UNDER =
-      new ValueKey("headpiece.under", "Wood under the headpiece screws", FINE_LENGTH);
+      new ValueKey("headpiece.under", "From the headpiece screws to the carved back", FINE_LENGTH);
   public static final ValueKey HEAD_ONE_PIECE_BREAK =
       new ValueKey(
           "head.one-piece-break",

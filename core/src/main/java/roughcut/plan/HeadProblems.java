@@ -7,6 +7,7 @@ import roughcut.design.DrawnOutline;
 import roughcut.design.DrawnPart;
 import roughcut.design.NeckDecisions;
 import roughcut.design.RodReach;
+import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Finding;
 import roughcut.finding.Message;
@@ -14,12 +15,16 @@ import roughcut.finding.OutlineMessage;
 import roughcut.finding.Topic;
 import roughcut.geometry.Point;
 import roughcut.measure.Text;
+import roughcut.measure.Value;
 import roughcut.neck.HeadFace;
 import roughcut.neck.Headpiece;
 import roughcut.record.EffectiveInputs;
 import roughcut.shop.BridgeBook;
 
-/** A headstock's outline that was drawn elsewhere, and what keeps it from being cut. */
+/**
+ * A headstock's outline that was drawn elsewhere, and what keeps it from being cut; a headless
+ * neck, and what keeps it from being strung.
+ */
 final class HeadProblems extends Problems {
   /** A step beside the nut so small is sanded away with the edge, mm. */
   private static final double EASED = 0.5;
@@ -67,6 +72,18 @@ final class HeadProblems extends Problems {
           Message.of(Text.of("Nothing tunes the strings of this headless neck."))
               .why(Text.of("The headpiece only holds them."))
               .fix(Text.of("Choose a bridge with tuners, or a headstock.")));
+    }
+    Value own = inputs.get(NeckDecisions.HEADPIECE_MASS);
+    Value all = inputs.get(RoutDecisions.OTHER_MASS);
+    if (own.value() > all.value()) {
+      add(
+          NeckDecisions.HEADPIECE_MASS,
+          Message.of(
+                  Text.of(
+                      "The headpiece weighs {own}, and all other hardware with it only {all}.",
+                      Text.shown(own),
+                      Text.shown(all)))
+              .fix(Text.of("Weigh both, and type what the scale says.")));
     }
     if (piece.held().value() > of(NeckDecisions.HEAD_STUB)) {
       stop(

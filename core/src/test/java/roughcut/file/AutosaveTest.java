@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -35,16 +36,20 @@ class AutosaveTest {
     BuildFile.at(heron).save(Heron.build());
     ShopFile.at(folder.resolve(ShopFile.NAME)).save(Demo.shop());
     rescue = new RescueCopies(folder.resolve("data"));
+    autosave = opened(Autosave.ofItsOwn());
+  }
+
+  private Autosave opened(ScheduledExecutorService disk) throws FileException {
     BuildFile.Opened opened = BuildFile.open(heron);
     ShopFile.Opened shop = ShopFile.openFor(opened.file());
-    autosave =
-        new Autosave(
-            opened.file(),
-            opened.build(),
-            shop.file(),
-            shop.shop(),
-            rescue,
-            s -> told.add(s.saving()));
+    return new Autosave(
+        opened.file(),
+        opened.build(),
+        shop.file(),
+        shop.shop(),
+        rescue,
+        s -> told.add(s.saving()),
+        disk);
   }
 
   @AfterEach
@@ -100,17 +105,7 @@ class AutosaveTest {
   private GivenClock onGivenClock() throws FileException {
     autosave.close();
     GivenClock clock = new GivenClock();
-    BuildFile.Opened opened = BuildFile.open(heron);
-    ShopFile.Opened shop = ShopFile.openFor(opened.file());
-    autosave =
-        new Autosave(
-            opened.file(),
-            opened.build(),
-            shop.file(),
-            shop.shop(),
-            rescue,
-            s -> told.add(s.saving()),
-            clock);
+    autosave = opened(clock);
     return clock;
   }
 

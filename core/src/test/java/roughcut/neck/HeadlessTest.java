@@ -16,6 +16,7 @@ import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
+import roughcut.design.NeckDecisions;
 import roughcut.design.NeckJoint;
 import roughcut.drawing.HeadDrawing;
 import roughcut.drawing.Mark;
@@ -126,9 +127,58 @@ class HeadlessTest {
     }
     Plan wide = with("headpiece.spread=42");
     assertThat(stops(wide)).contains(ClearanceKind.HEADPIECE_EDGE);
-    Plan deep = with("headpiece.bite=13");
-    assertThat(stops(deep)).contains(ClearanceKind.HEADPIECE_UNDER);
+    assertThat(stops(with("headpiece.bite=13"))).contains(ClearanceKind.HEADPIECE_UNDER);
     assertThat(stops(with())).isEmpty();
+  }
+
+  /**
+   * The neck is carved round to its end: an outer screw comes through its shoulder long before one
+   * in the middle would. Walked along the carved section, each side with its own exponent.
+   */
+  @Test
+  void underTheScrewsIsTheCarvedBack() {
+    for (String[] more :
+        new String[][] {
+          {"headpiece.spread=10"},
+          {"headpiece.spread=27", "headpiece.bite=9"},
+          {"headpiece.screws=1", "headpiece.bite=11", "headpiece.screw=4"},
+          {"headpiece.spread=24", "neck.profile-exponent-treble=0.6", "headpiece.screws-at=9"},
+          {"headpiece.spread=24", "neck.profile-exponent-treble=-0.4", "nut.width=38"}
+        }) {
+      Plan plan = with(more);
+      Headpiece piece = plan.details().headpiece().orElseThrow();
+      double x = plan.neck().head().breakX() - piece.along().value();
+      double a = plan.taper().width(x) / 2;
+      double deep = plan.neck().head().thickness().value();
+      double bite = plan.given(NeckDecisions.HEADPIECE_BITE);
+      double radius = plan.given(NeckDecisions.HEADPIECE_SCREW) / 2;
+      double least = Double.POSITIVE_INFINITY;
+      for (Point screw : piece.places()) {
+        for (double y : new double[] {screw.y() - radius, screw.y() + radius}) {
+          double p =
+              plan.given(Decisions.PROFILE_EXPONENT)
+                  + (y > 0 ? plan.given(NeckDecisions.EXPONENT_TREBLE) : 0);
+          boolean out = Math.pow(Math.abs(y) / a, p) + Math.pow(bite / deep, p) > 1;
+          double nearest = Double.POSITIVE_INFINITY;
+          for (double t = 0; t <= Math.PI / 2; t += 1e-4) {
+            Point back =
+                new Point(
+                    a * Math.signum(y) * Math.pow(Math.sin(t), 2 / p),
+                    deep * Math.pow(Math.cos(t), 2 / p));
+            nearest = Math.min(nearest, back.distance(new Point(y, bite)));
+            nearest = Math.min(nearest, back.distance(new Point(y, 0)));
+          }
+          least = Math.min(least, out ? -nearest : nearest);
+        }
+      }
+      assertThat(piece.under().value()).as(String.join(" ", more)).isCloseTo(least, within(0.01));
+    }
+    // As deep as is sound in the middle, it comes out at the shoulder.
+    assertThat(stops(with("headpiece.screws=1", "headpiece.bite=10"))).isEmpty();
+    assertThat(stops(with("headpiece.spread=30", "headpiece.bite=10")))
+        .contains(ClearanceKind.HEADPIECE_UNDER);
+    assertThat(with("headpiece.bite=20").details().headpiece().orElseThrow().under().value())
+        .isNegative();
   }
 
   private static List<ClearanceKind> stops(Plan plan) {
@@ -150,6 +200,8 @@ class HeadlessTest {
     assertThat(words(with("headpiece.strings=30", "head.stub=24")))
         .containsExactly(
             "The strings are held 30.0 mm behind the nut, and the neck ends after 24.0 mm.");
+    assertThat(words(with("headpiece.mass=300", "hardware.other-mass=250")))
+        .containsExactly("The headpiece weighs 300 g, and all other hardware with it only 250 g.");
     assertThat(words(Heron.with("bridge.kind=tuner-bridge")))
         .containsExactly("The strings have tuners at the bridge and at the headstock.");
   }
@@ -157,7 +209,8 @@ class HeadlessTest {
   private static List<String> words(Plan plan) {
     return plan.findings().stream()
         .map(f -> f.what().in(Units.MM))
-        .filter(m -> m.matches(".*(headless|headstock, and|held|at the headstock).*"))
+        .filter(
+            m -> m.matches(".*(headless|headstock, and|held|at the headstock|headpiece weighs).*"))
         .toList();
   }
 

@@ -149,7 +149,7 @@ final class HeadPage extends PlainPage {
             NeckKeys.HEAD_GRIP.id(),
             say("Clamped thickness"),
             NeckKeys.HEADPIECE_UNDER.id(),
-            say("Wood under the screws"));
+            say("Screws to the carved back"));
   }
 
   @Override
