@@ -61,7 +61,7 @@ public final class BodyClearances {
     this.registry = registry;
     this.body = body;
     this.thickness = inputs.get(BodyDecisions.BODY_THICKNESS);
-    this.now = new CurrentBody(body, registry);
+    this.now = new CurrentBody(body, registry, memo);
   }
 
   /**

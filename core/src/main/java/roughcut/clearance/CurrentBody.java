@@ -3,6 +3,7 @@ package roughcut.clearance;
 import static roughcut.measure.ComputedValue.in;
 import static roughcut.measure.Quantity.FINE_LENGTH;
 
+import java.util.List;
 import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.geometry.Box;
@@ -10,6 +11,7 @@ import roughcut.geometry.Edge;
 import roughcut.measure.Text;
 import roughcut.measure.Value;
 import roughcut.measure.ValueRegistry;
+import roughcut.memo.Memo;
 import roughcut.part.BodyState;
 import roughcut.part.BodyWork;
 import roughcut.rout.BodyCuts;
@@ -25,12 +27,14 @@ final class CurrentBody {
   private final BodyCuts body;
   private final BodyState state;
   private final BodySurface surface;
+  private final Memo memo;
 
-  CurrentBody(BodyCuts body, ValueRegistry registry) {
+  CurrentBody(BodyCuts body, ValueRegistry registry, Memo memo) {
     this.registry = registry;
     this.body = body;
     this.state = body.state();
-    this.surface = body.surface().at(state);
+    this.memo = memo;
+    this.surface = body.surfaceNow();
   }
 
   /** Of what the room that made it has told already what is left now. */
@@ -92,7 +96,12 @@ final class CurrentBody {
         cut.from().opens(BodyFace.TOP)
             ? surface.backPlane() - box.z1()
             : cut.from().opens(BodyFace.BACK) ? up(box) : nearer(box);
-    for (SurfaceGap gap : SurfaceGap.of(cut, surface, toEdge, far)) {
+    List<SurfaceGap> gaps =
+        memo.block(
+            "surface now over " + cut.name(),
+            List.of(cut, surface, toEdge),
+            () -> SurfaceGap.of(cut, surface, toEdge, far));
+    for (SurfaceGap gap : gaps) {
       least = Math.min(least, gap.distance());
     }
     return least > left.value() ? found(left, least, cut) : left;

@@ -292,7 +292,9 @@ record SurfaceGap(Text what, String changedBy, double distance, Point at) {
       if (level != null) {
         return Math.hypot(Math.max(0, Math.max(box.z0() - z, z - box.z1())), level.edgeDistance(p));
       }
-      return ClosestApproach.of(new Point3(p.x(), p.y(), z), solid).distance();
+      Point3 place = new Point3(p.x(), p.y(), z);
+      return solid.fold(
+          prism -> ClosestApproach.of(place, prism).distance(), bore -> bore.distance(place));
     }
 
     private SurfaceGap named(Point p, double distance) {

@@ -2,6 +2,15 @@ package roughcut.geometry;
 
 /** The upright box around something, mm. */
 public record Bounds(double left, double low, double right, double high) {
+  /** The box whose opposite corners two places are. */
+  public static Bounds of(Point a, Point b) {
+    return new Bounds(
+        Math.min(a.x(), b.x()),
+        Math.min(a.y(), b.y()),
+        Math.max(a.x(), b.x()),
+        Math.max(a.y(), b.y()));
+  }
+
   public double width() {
     return right - left;
   }

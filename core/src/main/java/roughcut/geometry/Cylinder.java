@@ -58,6 +58,18 @@ public record Cylinder(Point3 from, Point3 to, double radius) implements Solid {
     return low > high ? null : new double[] {from.z() + low, from.z() + high};
   }
 
+  /** How far a place is from it, mm; 0 inside. */
+  public double distance(Point3 place) {
+    Point3 axis = to.minus(from);
+    Point3 way = place.minus(from);
+    double length = axis.length();
+    double along = length > 0 ? way.dot(axis) / length : 0;
+    Point3 across = length > 0 ? way.minus(axis.times(along / length)) : way;
+    double beside = Math.max(0, across.length() - radius);
+    double beyond = Math.max(0, Math.max(-along, along - length));
+    return Math.sqrt(beside * beside + beyond * beyond);
+  }
+
   @Override
   public Point3 furthest(Point3 way) {
     Point3 axis = to.minus(from);

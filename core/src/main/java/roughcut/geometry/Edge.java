@@ -15,6 +15,8 @@ public final class Edge {
 
   private static final int STRETCH = 8;
 
+  private final EdgeGrid grid;
+
   public Edge(Outline shape) {
     this.shape = shape;
     List<Point> p = shape.corners();
@@ -23,6 +25,7 @@ public final class Edge {
       way[i + 1] = way[i] + p.get(i).distance(p.get((i + 1) % p.size()));
     }
     stretches = boxes(p);
+    grid = new EdgeGrid(p, stretches, STRETCH);
   }
 
   /** A place on the edge with the way inwards, of length 1. */
@@ -97,6 +100,10 @@ public final class Edge {
 
   /** Whether a place lies inside: what the shape says of it, asked of the few sides it hangs on. */
   public boolean contains(Point place) {
+    int whole = grid.inside(place);
+    if (whole != 0) {
+      return whole > 0;
+    }
     List<Point> p = shape.corners();
     boolean inside = false;
     for (int c = 0; c < stretches.length; c++) {
@@ -169,12 +176,7 @@ public final class Edge {
     for (int i = 0; i < p.size(); i++) {
       Point a = p.get(i);
       Point b = p.get((i + 1) % p.size());
-      Bounds one =
-          new Bounds(
-              Math.min(a.x(), b.x()),
-              Math.min(a.y(), b.y()),
-              Math.max(a.x(), b.x()),
-              Math.max(a.y(), b.y()));
+      Bounds one = Bounds.of(a, b);
       Bounds before = boxes[i / STRETCH];
       boxes[i / STRETCH] = before == null ? one : before.and(one);
     }
@@ -304,7 +306,17 @@ public final class Edge {
     List<Point> p = shape.corners();
     double far = most;
     int nearest = 0;
-    for (int c = 0; c < stretches.length; c++) {
+    int[] near = grid.near(place);
+    if (near != null) {
+      for (int i : near) {
+        double here = place.distanceToSegment(p.get(i), p.get(i + 1 == p.size() ? 0 : i + 1));
+        if (here < far) {
+          far = here;
+          nearest = i;
+        }
+      }
+    }
+    for (int c = 0; near == null && c < stretches.length; c++) {
       if (stretches[c].distance(place) < far) {
         int end = Math.min(p.size(), (c + 1) * STRETCH);
         Point a = p.get(c * STRETCH);

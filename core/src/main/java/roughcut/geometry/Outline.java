@@ -208,6 +208,10 @@ public final class Outline {
 
   /** Whether a place lies inside. */
   public boolean contains(Point p) {
+    return contains(corners, p);
+  }
+
+  static boolean contains(List<Point> corners, Point p) {
     boolean inside = false;
     double x = p.x();
     double y = p.y();

@@ -49,6 +49,7 @@ import roughcut.strings.Heights;
  * controls, edge, channels, plates, relief.
  *
  * @param surface of the finished body
+ * @param surfaceNow of the body as it is
  * @param state the body as it is now
  * @param parts hardware as solids
  * @param covers of cavities, for the offcut
@@ -66,6 +67,7 @@ import roughcut.strings.Heights;
  */
 public record BodyCuts(
     BodySurface surface,
+    BodySurface surfaceNow,
     BodyState state,
     List<Cut> cuts,
     List<HardwareSolid> parts,
@@ -208,6 +210,7 @@ public record BodyCuts(
     DrillStops.tell(all);
     return new BodyCuts(
         surface,
+        builder.surfaceNow,
         builder.state,
         all.cuts,
         all.parts,

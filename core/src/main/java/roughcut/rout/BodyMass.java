@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import roughcut.blank.BodyBlank;
 import roughcut.blank.Weights;
+import roughcut.body.BodySurface;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
@@ -68,13 +69,17 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
     return new Uncut(
         gone.plus(RemovedWood.by(cutBody, made, toCome, top, "to come")),
         gone,
-        cutBody.memo.block(
-            List.of("carved", thick),
-            List.of(cutBody.surface),
-            () -> RemovedWood.carved(cutBody.surface, thick)),
+        carved(cutBody, cutBody.surface, thick),
         density,
         cap,
         thick);
+  }
+
+  private static RemovedWood carved(CutBody cutBody, BodySurface surface, double thick) {
+    return cutBody.memo.block(
+        List.of("carved", surface == cutBody.surface, thick),
+        List.of(surface),
+        () -> RemovedWood.carved(surface, thick));
   }
 
   private static List<Cut> made(CutBody cutBody) {
@@ -243,7 +248,7 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
     RemovedWood shaping =
         before
             .carved()
-            .less(RemovedWood.carved(cutBody.surface.at(cutBody.state), before.thick()))
+            .less(carved(cutBody, cutBody.surfaceNow, before.thick()))
             .plus(new RemovedWood(ring, 0));
     registry.put(
         RoutKeys.BODY_MASS_NOW,
@@ -262,7 +267,7 @@ public record BodyMass(Value body, Value instrument, Value balance, Value behind
                 RoutKeys.BODY_SHAPE_TO_COME,
                 shaping.all() / 1000,
                 Text.of("found by adding up slices"),
-                cutBody.surface.at(cutBody.state).provenance())),
+                cutBody.surfaceNow.provenance())),
         in("u", ofCap(cutBody, cutting.plus(shaping))),
         in("ρ_t", capDensity(before)),
         in("A", body.outline().area()),

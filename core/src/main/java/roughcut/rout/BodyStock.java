@@ -48,6 +48,9 @@ class BodyStock {
   /** The body as it is now. */
   final BodyState state;
 
+  /** The body's faces as they are now. */
+  final BodySurface surfaceNow;
+
   private final Value thickness;
 
   /** Numbers of fittings that were looked up already. */
@@ -66,6 +69,7 @@ class BodyStock {
     this.memo = memo;
     this.state =
         memo.block("body state", List.of(), () -> inputs.untracked(() -> BodyState.now(inputs)));
+    this.surfaceNow = memo.block("surface now", List.of(surface, state), () -> surface.at(state));
     this.shop = shop;
     this.thickness = inputs.get(BodyDecisions.BODY_THICKNESS);
     this.known = new HashMap<>();
@@ -76,6 +80,7 @@ class BodyStock {
     this.registry = same.registry;
     this.surface = same.surface;
     this.state = same.state;
+    this.surfaceNow = same.surfaceNow;
     this.shop = same.shop;
     this.memo = same.memo;
     this.thickness = same.thickness;

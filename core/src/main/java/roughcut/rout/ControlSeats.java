@@ -195,7 +195,7 @@ final class ControlSeats {
 
   /** What is left of the top there now, where some of it is still to come off. */
   private void now(Fitting control, Value floor, Point at) {
-    BodySurface now = builder.surface.at(builder.state);
+    BodySurface now = builder.surfaceNow;
     double plane = now.topPlane(at.x());
     if (builder.state.isFinished()) {
       return;

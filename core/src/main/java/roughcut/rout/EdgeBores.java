@@ -91,7 +91,7 @@ final class EdgeBores {
         z,
         FINE_LENGTH,
         Text.of("least along it to the face as it is now"),
-        builder.surface.at(builder.state).provenance().and(builder.trackedSoFar()));
+        builder.surfaceNow.provenance().and(builder.trackedSoFar()));
   }
 
   /** How near a face comes to the bore's way, contours and carving summed, mm. */
@@ -231,7 +231,7 @@ final class EdgeBores {
 
   /** What is left beside it now, where the faces are still to be planed or shaped. */
   private void now(Fitting fitting, Value walls, Edge.Place place, Point way, double length) {
-    BodySurface now = builder.surface.at(builder.state);
+    BodySurface now = builder.surfaceNow;
     if (builder.state.isFinished()) {
       return;
     }

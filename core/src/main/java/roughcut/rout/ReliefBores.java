@@ -4,6 +4,7 @@ import static roughcut.measure.ComputedValue.in;
 
 import java.util.ArrayList;
 import java.util.List;
+import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.RoutDecisions;
 import roughcut.finding.Message;
@@ -11,7 +12,6 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Box;
 import roughcut.geometry.ClosestApproach;
 import roughcut.geometry.Cylinder;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Shapes;
@@ -131,34 +131,66 @@ record ReliefBores(Value count, Value wanted, boolean met) {
         taken >= over - 0.5);
   }
 
+  /**
+   * What a bore is and how far it keeps from what, mm.
+   *
+   * @param cap where it begins, below the top
+   * @param floor where it ends
+   * @param left from there to the flat back
+   * @param clear of everything else that is cut
+   * @param edge of the body's edge
+   */
+  private record Bore(
+      double radius, double cap, double floor, double left, double clear, double edge) {
+    Cylinder at(Point at) {
+      return new Cylinder(
+          new Point3(at.x(), at.y(), cap), new Point3(at.x(), at.y(), floor), radius);
+    }
+  }
+
   /** A solid that is taken already, with the box round it. */
   private record Taken(Solid solid, Box box) {}
 
   /** Free places from the body's end forwards, so many at most. */
   private static List<Point> free(
       CutBuilder builder, double diameter, double cap, double floor, int enough) {
-    double clear = builder.inputs.get(RoutDecisions.RELIEF_CLEAR).value();
-    double edge = builder.inputs.get(RoutDecisions.RELIEF_EDGE).value();
+    Bore bore =
+        new Bore(
+            diameter / 2,
+            cap,
+            floor,
+            builder.thickness().value() - floor,
+            builder.inputs.get(RoutDecisions.RELIEF_CLEAR).value(),
+            builder.inputs.get(RoutDecisions.RELIEF_EDGE).value());
+    BodySurface surface = builder.surface;
+    // Most edits leave the faces alone, and what lies in the wood is the quicker question.
+    List<Point> covered =
+        builder.memo.block(
+            List.of("relief places", bore), List.of(surface), () -> covered(surface, bore));
     List<Taken> solids = new ArrayList<>();
     builder.cuts().forEach(c -> c.solids().forEach(s -> solids.add(new Taken(s, s.box()))));
-    Outline body = builder.surface.edge().shape();
-    Bounds b = body.bounds();
-    double pitch = diameter + clear;
+    return covered.stream().filter(at -> clear(solids, bore, at)).limit(enough).toList();
+  }
+
+  /** Places that have wood round, over and under them while nothing is cut. */
+  private static List<Point> covered(BodySurface surface, Bore bore) {
+    Bounds b = surface.edge().shape().bounds();
+    double pitch = 2 * bore.radius + bore.clear;
     double row = pitch * Math.sqrt(3) / 2;
     List<Point> places = new ArrayList<>();
     int rows = (int) Math.min(MOST_PLACES, Math.ceil(b.width() / row));
     int half = (int) Math.min(MOST_PLACES, Math.ceil(b.height() / 2 / pitch) + 1);
     int looked = 0;
-    for (int i = 0; i < rows && places.size() < enough; i++) {
-      double x = b.right() - edge - diameter / 2 - i * row;
+    for (int i = 0; i < rows; i++) {
+      double x = b.right() - bore.edge - bore.radius - i * row;
       // From the centre line outwards: 0, 1, −1, 2, −2 …
-      for (int n = 0; n <= 2 * half && places.size() < enough; n++) {
+      for (int n = 0; n <= 2 * half; n++) {
         int k = n % 2 == 0 ? -n / 2 : n / 2 + 1;
         Point at = new Point(x, (k + (i % 2) / 2.0) * pitch);
         if (++looked > MOST_PLACES) {
           return places;
         }
-        if (clearOf(builder, solids, at, diameter / 2, cap, floor, clear, edge)) {
+        if (covered(surface, bore, at)) {
           places.add(at);
         }
       }
@@ -166,38 +198,30 @@ record ReliefBores(Value count, Value wanted, boolean met) {
     return places;
   }
 
-  private static boolean clearOf(
-      CutBuilder builder,
-      List<Taken> solids,
-      Point at,
-      double radius,
-      double cap,
-      double floor,
-      double clear,
-      double edge) {
-    if (builder.surface.edge().inside(at) < radius + edge) {
+  private static boolean covered(BodySurface surface, Bore bore, Point at) {
+    if (surface.edge().inside(at) < bore.radius + bore.edge) {
       return false;
     }
     // Of what the finished faces leave over and under it, all that is taken off counts.
-    double left = builder.thickness().value() - floor;
     boolean shaped =
-        !builder.surface.flat()
-            || builder.surface.roundTop() > edge
-            || builder.surface.roundBack() > edge;
-    for (Point p : shaped ? Shapes.circle(at, radius + 1).corners() : List.<Point>of()) {
-      double over = cap - builder.surface.at(BodyFace.TOP, p.x(), p.y());
-      double under = builder.surface.at(BodyFace.BACK, p.x(), p.y()) - floor;
-      if (over < Math.min(cap, COVER) - Precision.NEAR
-          || under < Math.min(left, UNDER) - Precision.NEAR) {
+        !surface.flat() || surface.roundTop() > bore.edge || surface.roundBack() > bore.edge;
+    for (Point p : shaped ? Shapes.circle(at, bore.radius + 1).corners() : List.<Point>of()) {
+      double over = bore.cap - surface.at(BodyFace.TOP, p.x(), p.y());
+      double under = surface.at(BodyFace.BACK, p.x(), p.y()) - bore.floor;
+      if (over < Math.min(bore.cap, COVER) - Precision.NEAR
+          || under < Math.min(bore.left, UNDER) - Precision.NEAR) {
         return false;
       }
     }
-    Cylinder solid =
-        new Cylinder(new Point3(at.x(), at.y(), cap), new Point3(at.x(), at.y(), floor), radius);
+    return true;
+  }
+
+  private static boolean clear(List<Taken> solids, Bore bore, Point at) {
+    Cylinder solid = bore.at(at);
     Box box = solid.box();
     for (Taken other : solids) {
-      if (box.distance(other.box()) < clear
-          && ClosestApproach.of(solid, other.solid()).distance() < clear) {
+      if (box.distance(other.box()) < bore.clear
+          && ClosestApproach.of(solid, other.solid()).distance() < bore.clear) {
         return false;
       }
     }

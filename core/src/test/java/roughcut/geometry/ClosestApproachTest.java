@@ -150,4 +150,29 @@ class ClosestApproachTest {
           .isLessThanOrEqualTo(ClosestApproach.of(a, b).distance() + 0.002);
     }
   }
+
+  /**
+   * A bore's own sum of the way to a place against the walk over differences, which knows no sum.
+   */
+  @Test
+  void theWayToABoreIsTheWalkedOne() {
+    Random random = new Random(31);
+    int inside = 0;
+    for (int i = 0; i < 500; i++) {
+      Cylinder bore =
+          new Cylinder(
+              new Point3(random.nextGaussian() * 20, random.nextGaussian() * 20, 0),
+              new Point3(random.nextGaussian() * 20, random.nextGaussian() * 20, 30),
+              1 + 9 * random.nextDouble());
+      Point3 place =
+          new Point3(
+              random.nextGaussian() * 25, random.nextGaussian() * 25, random.nextGaussian() * 30);
+      double distance = bore.distance(place);
+      assertThat(distance)
+          .as("%s to %s", place, bore)
+          .isCloseTo(ClosestApproach.of(place, bore).distance(), within(ClosestApproach.TOLERANCE));
+      inside += distance == 0 ? 1 : 0;
+    }
+    assertThat(inside).isBetween(10, 250);
+  }
 }

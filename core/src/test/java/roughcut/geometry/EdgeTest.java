@@ -3,6 +3,7 @@ package roughcut.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -104,5 +105,46 @@ class EdgeTest {
           .isCloseTo(Math.min(30, Math.abs(edge.inside(middle))), within(1e-9));
     }
     assertThat(outside).isBetween(30, 250);
+  }
+
+  /** Asked of its net of cells, an edge says what all of its sides say, off the shape too. */
+  @Test
+  void aNetOfCellsHidesNoSide() {
+    Random random = new Random(9);
+    for (Outline shape :
+        List.of(
+            Heron.with().body().outline().shape(),
+            Shapes.circle(new Point(3, -7), 40),
+            Outline.of(new Point(0, 0), new Point(900, 0.4), new Point(2, 1)),
+            Outline.of(
+                new Point(0, 0),
+                new Point(60, 0),
+                new Point(60, 50),
+                new Point(31, 50),
+                new Point(30, 1),
+                new Point(29, 50),
+                new Point(0, 50)))) {
+      Edge edge = new Edge(shape);
+      Bounds b = shape.bounds().expanded(5);
+      List<Point> places = new ArrayList<>(shape.corners());
+      for (int i = 0; i < 4000; i++) {
+        places.add(
+            new Point(
+                b.left() + b.width() * random.nextDouble(),
+                b.low() + b.height() * random.nextDouble()));
+      }
+      // On the lines between cells, where a place belongs to two.
+      for (int i = 0; i <= 24; i++) {
+        for (int k = 0; k <= 24; k++) {
+          double size = Math.max(shape.bounds().width(), shape.bounds().height()) / 24;
+          places.add(new Point(shape.bounds().left() + i * size, shape.bounds().low() + k * size));
+        }
+      }
+      for (Point p : places) {
+        assertThat(edge.contains(p)).as("%s in %s", p, shape).isEqualTo(shape.contains(p));
+        assertThat(Math.abs(edge.inside(p))).isCloseTo(shape.edgeDistance(p), within(1e-12));
+        assertThat(edge.upTo(4, p)).isCloseTo(Math.min(4, shape.edgeDistance(p)), within(1e-12));
+      }
+    }
   }
 }
