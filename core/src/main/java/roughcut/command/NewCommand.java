@@ -43,7 +43,7 @@ final class NewCommand implements Callable<Integer> {
       names = "--strings",
       paramLabel = "N",
       defaultValue = "6",
-      description = "6 to 9 or 12 for a guitar, 4 to 6 or 8 for a bass")
+      description = "6 to 10 or 12 for a guitar, 4 to 6, 8 or 10 for a bass")
   private int strings;
 
   @Option(names = "--bass", description = "a bass, where a guitar has as many strings")
@@ -115,8 +115,8 @@ final class NewCommand implements Callable<Integer> {
                         "--strings",
                         strings,
                         Text.of(
-                            "6 to 9 or 12 for a guitar, 6 for a baritone, 4 for a tenor, "
-                                + "4 to 6 or 8 for a bass")));
+                            "6 to 10 or 12 for a guitar, 6 for a baritone, 4 for a tenor, "
+                                + "4 to 6, 8 or 10 for a bass")));
     double treble = scale == null ? kind.scale() : length("--scale", scale);
     try {
       return new NewInstrument(

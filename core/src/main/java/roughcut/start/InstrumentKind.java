@@ -34,6 +34,12 @@ public enum InstrumentKind implements NamedKind {
       9,
       711,
       new Sizes(62, 82, 81, 240, 100, 20, 22, 23.5, 24)),
+  TEN_STRINGS(
+      "Ten-string guitar",
+      Tuning.GUITAR,
+      10,
+      737,
+      new Sizes(69, 92, 91, 265, 108, 20.5, 22.5, 24, 24.5)),
   TWELVE_STRINGS(
       "Twelve-string guitar",
       Tuning.TWELVE,
@@ -59,10 +65,19 @@ public enum InstrumentKind implements NamedKind {
       new Sizes(54, 86, 93, 250, 90, 19.5, 22, 24, 24.5)),
   EIGHT_STRING_BASS(
       "Eight-string bass",
-      Tuning.EIGHT_BASS,
+      Tuning.PAIRED_BASS,
       8,
       864,
-      new Sizes(45, 68, 62, 250, 86, 19.5, 22, 24, 24.5));
+      new Sizes(45, 68, 62, 250, 86, 19.5, 22, 24, 24.5)),
+  TEN_STRING_BASS(
+      "Ten-string bass",
+      Tuning.PAIRED_BASS,
+      10,
+      864,
+      new Sizes(51, 80, 81, 255, 92, 20, 22.5, 24.5, 25));
+
+  /** The usual slant of a bridge, mm. */
+  static final double SLANT = 2;
 
   /**
    * Usual sizes of a neck and its strings.
@@ -95,7 +110,8 @@ public enum InstrumentKind implements NamedKind {
           {1.168, 1, 82.41},
           {1.575, 1, 61.74},
           {2.032, 1, 46.25},
-          {2.540, 1, 34.65}
+          {2.540, 1, 34.65},
+          {3.302, 1, 25.96}
         }),
     /** Six pairs, two in unison and four an octave apart, the thin one towards the bass. */
     TWELVE(
@@ -149,8 +165,8 @@ public enum InstrumentKind implements NamedKind {
           {2.667, 1, 41.20},
           {3.302, 1, 30.87}
         }),
-    /** Four pairs an octave apart, the thin one towards the bass. */
-    EIGHT_BASS(
+    /** Pairs an octave apart, the thin one towards the bass. */
+    PAIRED_BASS(
         true,
         new double[][] {
           {1.143, 1, 98.00},
@@ -160,7 +176,9 @@ public enum InstrumentKind implements NamedKind {
           {2.159, 1, 55.00},
           {0.914, 1, 110.00},
           {2.667, 1, 41.20},
-          {1.168, 1, 82.41}
+          {1.168, 1, 82.41},
+          {3.302, 1, 30.87},
+          {1.575, 1, 61.74}
         });
 
     private final boolean bass;
@@ -224,8 +242,28 @@ public enum InstrumentKind implements NamedKind {
   /** How many strings run together in a course; 1 where each runs alone. */
   public int inCourse() {
     return switch (tuning) {
-      case TWELVE, EIGHT_BASS -> 2;
+      case TWELVE, PAIRED_BASS -> 2;
       case GUITAR, TENOR, BARITONE, BASS, SIX_BASS -> 1;
+    };
+  }
+
+  /** How much further back the bridge's bass end stands, as its compensation asks for, mm. */
+  double slant() {
+    return switch (this) {
+      case TEN_STRINGS -> 14;
+      case SIX_STRINGS,
+              SEVEN_STRINGS,
+              EIGHT_STRINGS,
+              NINE_STRINGS,
+              TWELVE_STRINGS,
+              TENOR,
+              BARITONE,
+              FOUR_STRING_BASS,
+              FIVE_STRING_BASS,
+              SIX_STRING_BASS,
+              EIGHT_STRING_BASS,
+              TEN_STRING_BASS ->
+          SLANT;
     };
   }
 

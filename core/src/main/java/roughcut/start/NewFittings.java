@@ -37,7 +37,8 @@ final class NewFittings {
           case FOUR_STRING_BASS, EIGHT_STRING_BASS -> "bass-long";
           case EIGHT_STRINGS -> "eight-double";
           case NINE_STRINGS -> "nine-double";
-          case FIVE_STRING_BASS -> "bass-five";
+          case TEN_STRINGS -> "ten-double";
+          case FIVE_STRING_BASS, TEN_STRING_BASS -> "bass-five";
           case SIX_STRING_BASS -> "bass-six";
         };
     // Clear of the neck's pocket, or of the fretboard's end where there is none; a leaning bridge
@@ -57,7 +58,8 @@ final class NewFittings {
     numbers.put("jack.output.plate-width", kind.bass() ? 34.0 : 38.0); // on the flat of the edge
     numbers.put("strap.horn.round", 11.5);
     numbers.put("strap.end.round", 50.0);
-    numbers.put("channel.bridge-wire.aside", 8.0);
+    // Beside the bridge's treble stud, which stands further out on the widest.
+    numbers.put("channel.bridge-wire.aside", kind == InstrumentKind.TEN_STRINGS ? 20.0 : 8.0);
     List<Fitting> fittings = new ArrayList<>();
     if (two) {
       fittings.add(new Fitting(FittingType.PICKUP, "neck", pickup));

@@ -207,10 +207,16 @@ public record NewInstrument(
       numbers.put("scale.bass", bass);
       double fan = bass - treble;
       numbers.put("scale.perpendicular-fret", SQUARE_AT);
-      // What of the fan lies behind the square fret leans at the saddles, and compensation with it.
-      numbers.put("bridge.slant", 2 + fan * Math.pow(2, -SQUARE_AT / 12));
-      numbers.put("bridge.posts", sizes.spread());
       numbers.put("fretboard.past-last-fret", 10 + 0.2 * fan);
+    }
+    if (fanned() || kind.count() > MANY) {
+      // Listed sizes are of six strings: the studs of more stand as far apart as those.
+      numbers.put("bridge.posts", sizes.spread());
+    }
+    if (fanned() || kind.slant() != InstrumentKind.SLANT) {
+      // What of the fan lies behind the square fret leans at the saddles, and compensation with it.
+      double behind = (bass - treble) * Math.pow(2, -SQUARE_AT / 12);
+      numbers.put("bridge.slant", kind.slant() + behind);
     }
     numbers.put("scale.frets", (double) frets);
     numbers.put("nut.width", sizes.nut());
@@ -300,7 +306,9 @@ public record NewInstrument(
   }
 
   private String untuned() {
-    String apart = kind.bass() ? "bar-tailpiece" : "two-post";
+    // The thick string of its lowest pair stands further back than a bar's saddles reach.
+    boolean bar = kind.bass() && kind != InstrumentKind.TEN_STRING_BASS;
+    String apart = bar ? "bar-tailpiece" : kind.bass() ? "flat-plate" : "two-post";
     return switch (joint) {
       case THROUGH -> "flat-plate";
       case BOLT_ON, SET_NECK -> fanned() ? "flat-plate" : apart;

@@ -440,7 +440,9 @@ class CommandLineTest {
       {"nine", 329.63, 711.0, "--strings", "9"},
       {"pairs", 329.63, 640.0, "--strings", "12"},
       {"fifths", 440.0, 584.0, "--strings", "4", "--tenor"},
-      {"octaves", 98.0, 864.0, "--strings", "8", "--bass"}
+      {"octaves", 98.0, 864.0, "--strings", "8", "--bass"},
+      {"ten", 329.63, 737.0, "--strings", "10"},
+      {"five-pairs", 98.0, 864.0, "--strings", "10", "--bass"}
     };
     for (Object[] one : all) {
       List<String> asked =
@@ -467,6 +469,6 @@ class CommandLineTest {
       asked.addAll(List.of(none));
       assertThat(run(asked.toArray(String[]::new))).as("%s", List.of(none)).isEqualTo(2);
     }
-    assertThat(err.toString()).contains("4 to 6 or 8 for a bass");
+    assertThat(err.toString()).contains("4 to 6, 8 or 10 for a bass");
   }
 }

@@ -89,10 +89,11 @@ class NewInstrumentTest {
   /** Half steps of string 1, the fork's being 69. */
   private static int highest(InstrumentKind kind) {
     return switch (kind) {
-      case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS, TWELVE_STRINGS -> 64;
+      case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS, TEN_STRINGS, TWELVE_STRINGS ->
+          64;
       case TENOR -> 69;
       case BARITONE -> 59;
-      case FOUR_STRING_BASS, FIVE_STRING_BASS, EIGHT_STRING_BASS -> 43;
+      case FOUR_STRING_BASS, FIVE_STRING_BASS, EIGHT_STRING_BASS, TEN_STRING_BASS -> 43;
       case SIX_STRING_BASS -> 48;
     };
   }
@@ -122,11 +123,11 @@ class NewInstrumentTest {
         .as("plain strings")
         .isEqualTo(
             switch (kind) {
-              case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS -> 3;
+              case SIX_STRINGS, SEVEN_STRINGS, EIGHT_STRINGS, NINE_STRINGS, TEN_STRINGS -> 3;
               case BARITONE, TENOR -> 2;
               case TWELVE_STRINGS -> 7;
               case FOUR_STRING_BASS, FIVE_STRING_BASS, SIX_STRING_BASS -> 0;
-              case EIGHT_STRING_BASS -> 1;
+              case EIGHT_STRING_BASS, TEN_STRING_BASS -> 1;
             });
   }
 
