@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import roughcut.design.BodyDecisions;
 import roughcut.design.CutName;
 import roughcut.design.Decisions;
 import roughcut.design.Fitting;
@@ -20,6 +21,7 @@ import roughcut.finding.Chapter;
 import roughcut.layout.LayoutKeys;
 import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
+import roughcut.neck.Tenon;
 import roughcut.part.BodyWork;
 import roughcut.part.PartId;
 import roughcut.record.Measurables;
@@ -264,20 +266,33 @@ final class CutOrder {
     boolean pocketed = list.plan.cuts().pocket().isPresent();
     switch (cut.kind()) {
       case POCKET -> {
-        draft.after(OperationId.HEEL_FACES, Text.of("it is fitted to the final faces of the heel"));
         draft
+            .after(OperationId.HEEL_FACES, Text.of("it is fitted to the final faces of the heel"))
+            .afterIfThere(OperationId.TENON_SAW, Text.of("it is fitted to the real tenon"))
             .hold(
                 list.measured(
-                    Decisions.HEEL_THICKNESS,
+                    list.plan.cuts().pocket().orElseThrow().by(),
                     0.3,
                     Text.of("caliper"),
-                    Text.of("the pocket depth follows from it")))
-            .hold(
-                HoldPoint.look(
-                    "pocket.rails",
-                    Text.of("The rails fit the real neck"),
-                    Text.of("push the neck in and out between them: no play, no force"),
-                    Text.of("the pocket fixes the string line")));
+                    Text.of("the pocket depth follows from it")));
+        list.plan
+            .details()
+            .tenon()
+            .flatMap(Tenon::atEdge)
+            .ifPresent(
+                t ->
+                    draft.hold(
+                        list.measured(
+                            BodyDecisions.TENON_WIDTH,
+                            0.2,
+                            Text.of("caliper"),
+                            Text.of("the pocket is cut to the real tenon"))));
+        draft.hold(
+            HoldPoint.look(
+                "pocket.rails",
+                Text.of("The rails fit the real neck"),
+                Text.of("push the neck in and out between them: no play, no force"),
+                Text.of("the pocket fixes the string line")));
       }
       case BRIDGE, POST -> {
         if (pocketed) {

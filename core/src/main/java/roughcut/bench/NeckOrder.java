@@ -31,6 +31,7 @@ import roughcut.layout.LayoutKeys;
 import roughcut.measure.SettingRef;
 import roughcut.measure.Text;
 import roughcut.neck.NeckKeys;
+import roughcut.neck.Tenon;
 import roughcut.part.PartId;
 import roughcut.record.Measurables;
 import roughcut.rout.CutKind;
@@ -359,6 +360,7 @@ final class NeckOrder {
           case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER);
           case TILTED_FLOOR, WEDGE -> faces;
         });
+    list.plan.details().tenon().ifPresent(this::tenon);
     if (seat.wedged()) {
       list.add(
           list.neck(
@@ -377,6 +379,34 @@ final class NeckOrder {
               .unsafeAction(
                   Text.of("a shim at one end leaves the heel hollow, and the neck bends over it")));
     }
+  }
+
+  /** A tenon's shoulders, from the heel's final faces. */
+  private void tenon(Tenon tenon) {
+    OperationDraft draft =
+        list.neck(OperationId.TENON_SAW, NECK, Text.of("Saw the tenon and its shoulders"), 60)
+            .after(
+                OperationId.HEEL_FACES,
+                Text.of("its shoulders are marked from the final faces of the heel"))
+            .measures(NECK_LINES)
+            .tools(
+                Text.of("marking knife"),
+                Text.of("fine saw"),
+                Text.of("shoulder plane"),
+                Text.of("square"))
+            .set(NeckKeys.TENON_LENGTH)
+            .setIfThere(NeckKeys.TENON_OFF_EDGE, NeckKeys.TENON_OFF_END, NeckKeys.TENON_OFF_UNDER);
+    list.add(
+        draft
+            .hold(
+                HoldPoint.look(
+                    "tenon.shoulders",
+                    Text.of("The shoulders are in one line, square to the centre line"),
+                    Text.of("square against the neck top, straightedge across both"),
+                    Text.of("a gap beside the heel shows for good")))
+            .cautions(Caution.EDGES)
+            .unsafeAction(
+                Text.of("sawn on the wrong side of the line, the joint is loose for good")));
   }
 
   /** What is bored into the heel while it is flat. */

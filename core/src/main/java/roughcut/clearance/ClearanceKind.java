@@ -158,6 +158,15 @@ public enum ClearanceKind {
       Chapter.NECK,
       Text.of("Access"),
       Text.of("4, at the fretboard's end")),
+  TENON_CHANNEL(
+      Text.of("Beside a channel in the tenon"),
+      Text.of("The wall to the channel breaks, and glue runs in."),
+      "tenon.channel",
+      3,
+      2,
+      Chapter.NECK,
+      Text.of("Channels"),
+      Text.of("4, Truss rod and stiffeners")),
   SPLINE_BACK(
       Text.of("Neck under a spline"),
       Text.of("The spline shows when the back is carved."),

@@ -11,6 +11,7 @@ import roughcut.blank.CurvedInsert;
 import roughcut.blank.GlueFace;
 import roughcut.blank.NeckBlank;
 import roughcut.blank.PlacedStrip;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.NeckDecisions;
 import roughcut.layout.FretLayout;
@@ -29,6 +30,7 @@ import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
 import roughcut.neck.RodChannel;
+import roughcut.neck.Tenon;
 import roughcut.neck.TunerLayout;
 import roughcut.shop.Shop;
 
@@ -304,6 +306,19 @@ public final class NeckClearances {
       tuners(details.tuners());
     }
     details.headpiece().ifPresent(this::headpiece);
+    details
+        .tenon()
+        .flatMap(Tenon::beside)
+        .ifPresent(
+            wood ->
+                clearances.add(
+                    ClearanceKind.TENON_CHANNEL,
+                    Text.of("channel to the side of the tenon"),
+                    wood,
+                    neck.joint().value(),
+                    BodyDecisions.TENON_WIDTH.id(),
+                    Decisions.ROD_LENGTH.id(),
+                    NeckDecisions.STIFFENER_LENGTH.id()));
   }
 
   private void headpiece(Headpiece piece) {

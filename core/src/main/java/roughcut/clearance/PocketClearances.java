@@ -46,7 +46,7 @@ public final class PocketClearances {
                   0,
                   List.of(
                       BodyDecisions.BODY_THICKNESS.id(),
-                      Decisions.HEEL_THICKNESS.id(),
+                      pocket.by().id(),
                       StringDecisions.EXPOSED.id()));
             });
   }

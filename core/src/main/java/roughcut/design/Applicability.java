@@ -142,6 +142,7 @@ public final class Applicability {
               "heel\\.taper-made",
               Text.of("where the heel is planed to a taper or sits on a wedge"),
               d -> !through(d) && !tiltsFloor(d)),
+          rule("tenon\\..*", Text.of("on a neck that is glued in"), Applicability::glued),
           rule("core\\.laid", Text.of("on a neck that runs through"), Applicability::through),
           rule(
               "bolt\\..*|insert\\..*",
@@ -324,6 +325,13 @@ public final class Applicability {
     return switch (BodyDecisions.NECK_JOINT.in(d)) {
       case THROUGH -> true;
       case BOLT_ON, SET_NECK -> false;
+    };
+  }
+
+  private static boolean glued(Design d) {
+    return switch (BodyDecisions.NECK_JOINT.in(d)) {
+      case SET_NECK -> true;
+      case BOLT_ON, THROUGH -> false;
     };
   }
 

@@ -21,6 +21,16 @@ public final class BodyDecisions {
           "Neck joint",
           NeckJoint.values(),
           "A neck-through runs to the end of the body and carries its wings.");
+  public static final NumberDecision TENON_WIDTH =
+      BOOK.number("tenon.width", "Tenon width", LENGTH, 0, 0, 120, 0.5)
+          .result(
+              "Across the tenon at the body edge. 0 leaves it as wide as the neck.",
+              OperationId.TENON_SAW);
+  public static final NumberDecision TENON_DEPTH =
+      BOOK.number("tenon.depth", "Tenon depth", LENGTH, 0, 0, 100, 0.5)
+          .result(
+              "From the neck top to the underside of the tenon. 0 leaves it as deep as the heel.",
+              OperationId.TENON_SAW);
   public static final NumberDecision BODY_THICKNESS =
       BOOK.number("body.thickness", "Body thickness", LENGTH, 44, 20, 100, 0.5)
           .result("Finished, including the top.", OperationId.BODY_TO_THICKNESS);

@@ -59,6 +59,7 @@ public record OperationId(String text) {
   public static final OperationId HEAD_VENEER = new OperationId("head.veneer");
   public static final OperationId HEEL_BLEND = new OperationId("heel.blend");
   public static final OperationId HEEL_FACES = new OperationId("heel.faces");
+  public static final OperationId TENON_SAW = new OperationId("tenon.saw");
   public static final OperationId HEEL_WEDGE = new OperationId("heel.wedge");
   public static final OperationId NECK_BACK_SAW = new OperationId("neck.back.saw");
   public static final OperationId NECK_CARVE = new OperationId("neck.carve");

@@ -39,6 +39,8 @@ record SentinelWord(double value, String word) {
         "heel-carve.depth",
         "carve.drop");
     all(0, "square", "edge.round-top", "edge.round-back");
+    all(0, "full width", "tenon.width");
+    all(0, "as the heel", "tenon.depth");
     all(
         0,
         "as listed",

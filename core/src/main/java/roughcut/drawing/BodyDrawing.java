@@ -292,10 +292,10 @@ public final class BodyDrawing {
         sketch.path(
             Role.HIDDEN,
             true,
-            new Point(joint, -plan.neck().halfWidth(joint)),
+            new Point(joint, -plan.neck().halfInBody(joint)),
             new Point(heel, -plan.neck().halfWidth(heel)),
             new Point(heel, plan.neck().halfWidth(heel)),
-            new Point(joint, plan.neck().halfWidth(joint)));
+            new Point(joint, plan.neck().halfInBody(joint)));
       }
       NeckSeating seating = plan.cuts().neckSeating();
       double saddle = seating.atBridge(plan.frets().saddle().value());

@@ -52,8 +52,8 @@ public final class CarvingDrawing {
     sketch.seen(View.BEHIND);
     lines(rounds, true);
     sketch.seen(View.PLAIN);
-    stations(neck.halfWidth(neck.heelEnd().value()) + 5);
-    double side = -neck.halfWidth(neck.heelEnd().value()) - BETWEEN;
+    stations(neck.widestHalf() + 5);
+    double side = -neck.widestHalf() - BETWEEN;
     sketch.origin(0, side);
     sideWood();
     lines(rounds, false);
@@ -69,7 +69,7 @@ public final class CarvingDrawing {
               sketch.seen(View.PLAIN);
             });
     sketch.origin(0, 0);
-    double half = neck.halfWidth(neck.heelEnd().value());
+    double half = neck.widestHalf();
     return sketch.drawing(
         Text.of("Carving lines"),
         new Bounds(

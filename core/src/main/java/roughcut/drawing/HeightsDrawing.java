@@ -84,14 +84,17 @@ public final class HeightsDrawing {
     double atJoint = heights.seat().map(s -> s.wood(joint)).orElse(heel);
     double atEnd = heights.seat().map(s -> s.wood(plan.neck().heelEnd().value())).orElse(heel);
     double end = plan.taper().end().value();
-    Outline neck =
-        Outline.of(
-            new Point(from, under(from, stack)),
-            new Point(heelEnd, under(heelEnd, stack)),
-            new Point(heelEnd, under(heelEnd, stack) - atEnd),
-            new Point(joint, under(joint, stack) - atJoint),
-            new Point(joint - 24, under(joint - 24, stack) - 15),
-            new Point(from, under(from, stack) - 15));
+    List<Point> corners = new ArrayList<>();
+    corners.add(new Point(from, under(from, stack)));
+    corners.add(new Point(heelEnd, under(heelEnd, stack)));
+    corners.add(new Point(heelEnd, under(heelEnd, stack) - atEnd));
+    corners.add(new Point(joint, under(joint, stack) - atJoint));
+    if (heights.seat().filter(HeelSeat::tenoned).isPresent()) {
+      corners.add(new Point(joint, under(joint, stack) - heel));
+    }
+    corners.add(new Point(joint - 24, under(joint - 24, stack) - 15));
+    corners.add(new Point(from, under(from, stack) - 15));
+    Outline neck = new Outline(corners);
     sketch.fill(Role.CHANNEL, neck, POCKET);
     // Cut through on the centre line.
     sketch.wood(neck, plan.wood(plan.blank().at(joint, 0).strip().species()));

@@ -47,8 +47,7 @@ final class PlanView {
   /** How far the view reaches to either side of the centre line. */
   static double halfHeight(Plan plan) {
     return Math.max(
-        Math.max(headWidth(plan), plan.blank().width().value()) / 2,
-        plan.neck().halfWidth(plan.neck().heelEnd().value()));
+        Math.max(headWidth(plan), plan.blank().width().value()) / 2, plan.neck().widestHalf());
   }
 
   private static double headWidth(Plan plan) {
@@ -61,15 +60,15 @@ final class PlanView {
     return head.at(head.length().value(), 0).x();
   }
 
-  /** The neck from above; a through-neck keeps its whole core behind the body's edge. */
+  /** The neck from above, with its tenon or its whole core behind the body's edge. */
   private Outline neckOutline() {
     List<Point> treble = new ArrayList<>();
     treble.add(new Point(head.breakX(), taper.halfWidth(0)));
     treble.add(new Point(0, taper.halfWidth(0)));
-    if (plan.neck().through()) {
-      double joint = plan.neck().joint().value();
+    double joint = plan.neck().joint().value();
+    if (plan.neck().halfInBody(joint) != taper.halfWidth(joint)) {
       treble.add(new Point(joint, taper.halfWidth(joint)));
-      treble.add(new Point(joint, plan.neck().coreHalf()));
+      treble.add(new Point(joint, plan.neck().halfInBody(joint)));
     }
     treble.add(new Point(heelEnd, plan.neck().halfWidth(heelEnd)));
     List<Point> corners = new ArrayList<>(treble);

@@ -77,9 +77,10 @@ final class SeenView {
   private Outline outline() {
     List<Point> upper = new ArrayList<>();
     upper.add(new Point(from, neck.halfWidth(0)));
-    if (neck.through()) {
-      upper.add(new Point(neck.joint().value(), neck.taper().halfWidth(neck.joint().value())));
-      upper.add(new Point(neck.joint().value(), neck.coreHalf()));
+    double joint = neck.joint().value();
+    if (neck.halfInBody(joint) != neck.taper().halfWidth(joint)) {
+      upper.add(new Point(joint, neck.taper().halfWidth(joint)));
+      upper.add(new Point(joint, neck.halfInBody(joint)));
     }
     upper.add(new Point(to, neck.halfWidth(to)));
     List<Point> all = new ArrayList<>(upper);

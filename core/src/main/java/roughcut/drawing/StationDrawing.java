@@ -50,7 +50,7 @@ public enum StationDrawing {
 
     @Override
     double below(Plan plan, Sketch sketch, double side) {
-      double half = plan.neck().halfWidth(plan.neck().heelEnd().value());
+      double half = plan.neck().widestHalf();
       SeenView seen = new SeenView(plan, sketch);
       double sideY = side - ElevationView.depth(plan) - 20;
       sketch.origin(0, sideY);

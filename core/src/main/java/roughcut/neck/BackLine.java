@@ -34,6 +34,7 @@ public record BackLine(
    * @param jointX where the heel has its full thickness
    * @param heelEnd the heel's end
    * @param heelDepth heel thickness below the glue line, where it has its full thickness
+   * @param seatDepth thickness of what goes on into the body there: the heel, or a tenon
    * @param endDepth the same at its end
    * @param heelRadius radius of the curve into the heel
    */
@@ -44,6 +45,7 @@ public record BackLine(
       double jointX,
       double heelEnd,
       double heelDepth,
+      double seatDepth,
       double endDepth,
       double heelRadius) {
     List<Point> points = new ArrayList<>();
@@ -55,6 +57,7 @@ public record BackLine(
             : bend(head, thickness, drum, points, curves);
     List<Point> heel = new ArrayList<>();
     double to = heel(thickness, jointX, heelDepth, heelRadius, from, heel, curves);
+    heel.add(new Point(jointX, -seatDepth));
     heel.add(new Point(heelEnd, -endDepth));
     for (Point dip : thickness.dips() ? thickness.missing() : List.<Point>of()) {
       if (dip.x() > from && dip.x() < to) {

@@ -3,6 +3,7 @@ package roughcut.neck;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import roughcut.geometry.MinimumSearch;
+import roughcut.measure.Precision;
 
 /**
  * A channel routed into the neck's top: pieces end to end, each with its own section, and what wood
@@ -51,6 +52,10 @@ public record Channel(List<Piece> pieces) {
     double least(NeckShape neck, double x) {
       double y = offset.applyAsDouble(x);
       double d = depth.applyAsDouble(x);
+      if (x > neck.joint().value()) {
+        // Square in the body.
+        return Math.min(neck.halfWidth(x) - Math.abs(y) - width / 2, neck.back().depth(x) - d);
+      }
       return round
           ? neck.profile(x).distanceToRoundChannel(y, width, d)
           : neck.profile(x).distanceToChannel(y, width, d);
@@ -84,8 +89,11 @@ public record Channel(List<Piece> pieces) {
    */
   MinimumSearch least(NeckShape neck, Left left) {
     MinimumSearch best = new MinimumSearch(pieces.get(0).from, Double.POSITIVE_INFINITY);
+    double joint = neck.joint().value() + Precision.NEAR;
     for (Piece piece : pieces) {
-      double[] stops = {piece.from, neck.back().straightFrom(), neck.back().straightTo(), piece.to};
+      double[] stops = {
+        piece.from, neck.back().straightFrom(), neck.back().straightTo(), joint, piece.to
+      };
       double from = piece.from;
       for (int i = 1; i < stops.length; i++) {
         double to = Math.max(piece.from, Math.min(piece.to, stops[i]));

@@ -9,6 +9,7 @@ import java.util.Optional;
  * @param access empty unless the rod is worked through a bore from the head that meets its face
  * @param keyWay to the adjuster of a rod that isn't worked through a bore from the head
  * @param headpiece empty unless the neck is headless
+ * @param tenon empty unless a set neck has one of its own width or depth
  */
 public record NeckDetails(
     FlatHead flatHead,
@@ -21,4 +22,5 @@ public record NeckDetails(
     Optional<RodAccess> keyWay,
     TunerLayout tuners,
     Optional<Headpiece> headpiece,
+    Optional<Tenon> tenon,
     Carving carving) {}

@@ -265,4 +265,15 @@ public final class NeckKeys {
   public static final ValueRow TUNER_BIT = new ValueRow("tuner.bit");
 
   private NeckKeys() {}
+
+  public static final ValueKey TENON_OFF_EDGE =
+      new ValueKey(
+          "tenon.off-edge", "Wood off each side of the tenon at the body edge", FINE_LENGTH);
+  public static final ValueKey TENON_OFF_END =
+      new ValueKey("tenon.off-end", "Wood off each side of the tenon at its end", FINE_LENGTH);
+  public static final ValueKey TENON_OFF_UNDER =
+      new ValueKey("tenon.off-under", "Wood off the underside of the tenon", FINE_LENGTH);
+  public static final ValueKey TENON_LENGTH = new ValueKey("tenon.length", "Tenon length", LENGTH);
+  public static final ValueKey TENON_BESIDE =
+      new ValueKey("tenon.beside", "From a channel to the side of the tenon", FINE_LENGTH);
 }

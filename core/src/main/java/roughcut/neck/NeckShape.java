@@ -17,6 +17,7 @@ import roughcut.strings.HeelSeat;
  * The finished neck as a solid: how wide and how deep it is at every place along it, and the
  * section's shape there.
  *
+ * @param tenonHalf half the width of a tenon narrower than the neck, mm; endless without one
  * @param coreSide side of a through-neck's core, towards the treble
  * @param coreThickness of a through-neck's core in the body, under cap and accent, mm
  */
@@ -31,6 +32,7 @@ public record NeckShape(
     Value heelEnd,
     Value heelThickness,
     boolean through,
+    double tenonHalf,
     GlueFace coreSide,
     double coreThickness,
     Value trebleDiffers,
@@ -57,13 +59,22 @@ public record NeckShape(
       Optional<ThroughCore> core) {
     Value heel = inputs.get(Decisions.HEEL_THICKNESS);
     Value atJoint = seat.map(HeelSeat::woodAtEdge).orElse(heel);
+    Value shoulder = seat.filter(HeelSeat::tenoned).isPresent() ? heel : atJoint;
     Value heelAtEnd =
         core.map(ThroughCore::depthAtEnd).or(() -> seat.map(HeelSeat::woodAtEnd)).orElse(heel);
     EffectiveInputs.Watched<NeckShape> own =
         inputs.tracked(
-            () -> shaped(inputs, frets, taper, blank.side(), atJoint.value(), heelAtEnd.value()));
+            () ->
+                shaped(
+                    inputs,
+                    frets,
+                    taper,
+                    blank.side(),
+                    shoulder.value(),
+                    atJoint.value(),
+                    heelAtEnd.value()));
     Provenance provenance =
-        own.asked().and(frets.provenance(), taper.provenance()).with(atJoint, heelAtEnd);
+        own.asked().and(frets.provenance(), taper.provenance()).with(atJoint, shoulder, heelAtEnd);
     return own.made().on(core.isPresent() ? provenance.and(blank.provenance()) : provenance);
   }
 
@@ -72,6 +83,7 @@ public record NeckShape(
       FretLayout frets,
       FretboardTaper taper,
       GlueFace coreSide,
+      double shoulder,
       double heelAtJoint,
       double heelAtEnd) {
     HeadLine head = HeadLine.of(inputs);
@@ -86,6 +98,7 @@ public record NeckShape(
             inputs.get(Decisions.DRUM_RADIUS).value(),
             joint.value(),
             heelEnd.value(),
+            shoulder,
             heelAtJoint,
             heelAtEnd,
             inputs.get(Decisions.HEEL_BLEND).value());
@@ -103,11 +116,22 @@ public record NeckShape(
           case THROUGH -> true;
           case BOLT_ON, SET_NECK -> false;
         },
+        tenonHalf(inputs),
         coreSide,
         ThroughCore.thickness(inputs),
         inputs.get(NeckDecisions.EXPONENT_TREBLE),
         inputs.get(NeckDecisions.SHOULDER),
         Provenance.NONE);
+  }
+
+  private static double tenonHalf(EffectiveInputs inputs) {
+    return switch (inputs.get(BodyDecisions.NECK_JOINT)) {
+      case SET_NECK -> {
+        double width = inputs.get(BodyDecisions.TENON_WIDTH).value();
+        yield width > 0 ? width / 2 : Double.POSITIVE_INFINITY;
+      }
+      case BOLT_ON, THROUGH -> Double.POSITIVE_INFINITY;
+    };
   }
 
   private NeckShape on(Provenance shaping) {
@@ -122,6 +146,7 @@ public record NeckShape(
         heelEnd,
         heelThickness,
         through,
+        tenonHalf,
         coreSide,
         coreThickness,
         trebleDiffers,
@@ -130,10 +155,21 @@ public record NeckShape(
   }
 
   /**
-   * Half the neck's width at x: the taper, and from the body's edge on a through-neck's whole core.
+   * Half the neck's width at x: the taper, and behind the body's edge a tenon or a through-neck's
+   * whole core.
    */
   public double halfWidth(double x) {
-    return through && x > joint.value() ? coreSide.at(x) : taper.halfWidth(x);
+    return x > joint.value() ? halfInBody(x) : taper.halfWidth(x);
+  }
+
+  /** Half the width at x of what of the neck is in the body, the body's edge with it. */
+  public double halfInBody(double x) {
+    return through ? coreSide.at(x) : Math.min(tenonHalf, taper.halfWidth(x));
+  }
+
+  /** Half its width where it is widest, in or before the body. */
+  public double widestHalf() {
+    return Math.max(halfWidth(joint.value()), halfWidth(heelEnd.value()));
   }
 
   /**
@@ -142,11 +178,6 @@ public record NeckShape(
    */
   public double topBelow(double x) {
     return through && x >= taper.end().value() ? back.depth(x) - coreThickness : 0;
-  }
-
-  /** Half the width of a through-neck's core where it enters the body. */
-  public double coreHalf() {
-    return coreSide.at(joint.value());
   }
 
   /** The treble side's exponent; never so small that the section would be hollow. */

@@ -33,6 +33,7 @@ import roughcut.neck.ScarfMarks;
 import roughcut.neck.Splines;
 import roughcut.neck.StepDown;
 import roughcut.neck.Stiffeners;
+import roughcut.neck.Tenon;
 import roughcut.neck.ThroughCore;
 import roughcut.neck.UnderFretboard;
 import roughcut.record.EffectiveInputs;
@@ -169,6 +170,7 @@ public record NeckPlan(
         keyWay(inputs, fretboard.slots(), strings.heights(), shape, head, rod, registry),
         head.tuners(),
         head.headpiece(),
+        Tenon.of(inputs, shape, channels(rod, stiffeners), registry),
         Carving.of(
             inputs,
             frets,

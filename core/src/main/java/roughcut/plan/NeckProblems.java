@@ -1,6 +1,7 @@
 package roughcut.plan;
 
 import java.util.List;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.NeckDecisions;
@@ -16,6 +17,7 @@ import roughcut.neck.HeadLine;
 import roughcut.neck.NeckDetails;
 import roughcut.neck.NeckShape;
 import roughcut.neck.RodAccess;
+import roughcut.neck.Tenon;
 import roughcut.record.EffectiveInputs;
 
 /**
@@ -36,6 +38,7 @@ final class NeckProblems extends Problems {
     carved.thickness(frets);
     carved.head();
     carved.heel();
+    details.tenon().ifPresent(t -> carved.tenon(t, neck));
     carved.rod();
     carved.channels(neck);
     carved.access(details);
@@ -129,6 +132,26 @@ final class NeckProblems extends Problems {
                   Text.of(
                       "End the heel at least {length} from the nut line.",
                       mm(of(Decisions.JOINT_X) + 10))));
+    }
+  }
+
+  /** A tenon is cut out of the neck and its heel. */
+  private void tenon(Tenon tenon, NeckShape neck) {
+    double least = 2 * neck.taper().halfWidth(neck.joint().value());
+    if (tenon.atEdge().filter(v -> v.value() < 0).isPresent()) {
+      add(
+          BodyDecisions.TENON_WIDTH,
+          Message.of(Text.of("The tenon is wider than the neck at the body edge."))
+              .fix(Text.of("Make it at most {least} wide, or as wide as the neck.", mm(least))));
+    }
+    if (tenon.under().filter(v -> v.value() < 0).isPresent()) {
+      add(
+          BodyDecisions.TENON_DEPTH,
+          Message.of(Text.of("The tenon is deeper than the heel it is cut from."))
+              .fix(
+                  Text.of(
+                      "Make it at most {heel} deep, or the heel thicker.",
+                      mm(of(Decisions.HEEL_THICKNESS)))));
     }
   }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.finding.Message;
@@ -28,6 +29,7 @@ import roughcut.strings.Heights;
  * The neck's pocket: the real neck's edges from the body's edge to the heel's end, and the fit's
  * clearance; its floor tilted by the neck's angle (handbook page 6, "Neck pocket").
  *
+ * @param by the decision on what lies on its floor: heel or tenon
  * @param front depth at the body's edge
  * @param end depth at the heel's end
  * @param floor wood left where it is deepest
@@ -40,6 +42,7 @@ import roughcut.strings.Heights;
  */
 public record Pocket(
     Cut cut,
+    NumberDecision by,
     Value front,
     Value end,
     Value floor,
@@ -113,7 +116,7 @@ public record Pocket(
             Set.of(),
             List.of(
                 BodyDecisions.BODY_THICKNESS.id(),
-                Decisions.HEEL_THICKNESS.id(),
+                seat.by().id(),
                 StringDecisions.EXPOSED.id(),
                 Decisions.HEEL_END.id()),
             false);
@@ -121,7 +124,7 @@ public record Pocket(
     if (Math.min(front.value(), end.value()) <= 0) {
       builder.addProblem(
           Topic.BODY,
-          Decisions.HEEL_THICKNESS.id(),
+          seat.by().id(),
           Message.of(
                   Text.of(
                       front.value() < end.value()
@@ -133,6 +136,7 @@ public record Pocket(
     Value asCut = builder.clearance("pocket", clearance);
     return new Pocket(
         cut,
+        seat.by(),
         front,
         end,
         floor,
@@ -214,8 +218,8 @@ public record Pocket(
   private static Outline shape(NeckShape neck, double clearance, double bass, double treble) {
     double from = neck.joint().value();
     double to = Math.max(from + 1, neck.heelEnd().value()) + clearance;
-    double a = Math.max(1, neck.halfWidth(from)) + clearance;
-    double b = Math.max(1, neck.halfWidth(to)) + clearance;
+    double a = Math.max(1, neck.halfInBody(from)) + clearance;
+    double b = Math.max(1, neck.halfInBody(to)) + clearance;
     double most = Math.min(b, to - from) - 0.1;
     double lean = Math.atan2(b - a, to - from);
     Pen pen = new Pen().to(new Point(from, -a));

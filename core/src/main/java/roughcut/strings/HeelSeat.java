@@ -4,7 +4,9 @@ import static roughcut.measure.ComputedValue.in;
 
 import java.util.Optional;
 import roughcut.design.AngleMade;
+import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.NumberDecision;
 import roughcut.design.RoutDecisions;
 import roughcut.design.StringDecisions;
 import roughcut.measure.ComputedValue;
@@ -23,7 +25,8 @@ import roughcut.record.Measurables;
  * packed by a full-face wedge, or neither where the floor is tilted (handbook page 2, "Made and
  * proved"). All along the heel, so that pocket, bolts, thin spots and drawings go by the same wood.
  *
- * @param heel the heel's thickness before that
+ * @param by the decision on what lies on the floor: heel or tenon
+ * @param heel the thickness of that before it is planed
  * @param taper planed off the heel or put under it at the thick end; empty where the floor is
  *     tilted
  * @param edge heel, wedge and a film on the floor together at the body's edge
@@ -38,6 +41,7 @@ import roughcut.record.Measurables;
  */
 public record HeelSeat(
     AngleMade made,
+    NumberDecision by,
     Value heel,
     Optional<Value> taper,
     Value edge,
@@ -71,10 +75,11 @@ public record HeelSeat(
           case GOES_IN -> Optional.of(inputs.get(RoutDecisions.FILM));
           case KEPT_OUT -> Optional.empty();
         };
-    Value heel = inputs.get(Decisions.HEEL_THICKNESS);
+    NumberDecision by = by(inputs);
+    Value heel = inputs.get(by);
     boolean forward = lean.value() < 0;
     if (tiltsFloor(made)) {
-      return of(made, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
+      return of(made, by, heel, Optional.empty(), heel, heel, film, exposed, lean, joint, heelEnd);
     }
     Text thick = planed(made) == forward ? THE_END : THE_EDGE;
     ValueKey key =
@@ -87,11 +92,28 @@ public record HeelSeat(
     boolean atEdge = planed(made) != forward;
     Value edge = there(StringKeys.HEEL_AT_EDGE, made, heel, taper, atEdge, lean, registry);
     Value end = there(StringKeys.HEEL_AT_END, made, heel, taper, !atEdge, lean, registry);
-    return of(made, heel, Optional.of(taper), edge, end, film, exposed, lean, joint, heelEnd);
+    return of(made, by, heel, Optional.of(taper), edge, end, film, exposed, lean, joint, heelEnd);
+  }
+
+  /** A tenon of its own depth lies on the floor in the heel's place. */
+  private static NumberDecision by(EffectiveInputs inputs) {
+    return switch (inputs.get(BodyDecisions.NECK_JOINT)) {
+      case SET_NECK ->
+          inputs.get(BodyDecisions.TENON_DEPTH).value() > 0
+              ? BodyDecisions.TENON_DEPTH
+              : Decisions.HEEL_THICKNESS;
+      case BOLT_ON, THROUGH -> Decisions.HEEL_THICKNESS;
+    };
+  }
+
+  /** Whether a tenon of its own depth lies on the floor. */
+  public boolean tenoned() {
+    return by != Decisions.HEEL_THICKNESS;
   }
 
   private static HeelSeat of(
       AngleMade made,
+      NumberDecision by,
       Value heel,
       Optional<Value> taper,
       Value woodEdge,
@@ -114,6 +136,7 @@ public record HeelSeat(
             in("k", lean));
     return new HeelSeat(
         made,
+        by,
         heel,
         taper,
         edge,

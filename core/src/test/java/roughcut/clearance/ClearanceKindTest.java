@@ -30,7 +30,8 @@ import roughcut.strings.NutWork;
 class ClearanceKindTest {
   /**
    * As the handbook says: warn, fail in mm; no fail where it only warns. A headpiece's screws, of
-   * which it tells nothing, are held like a neck screw's tip and a tuner's bore in its least.
+   * which it tells nothing, are held like a neck screw's tip and a tuner's bore in its least; the
+   * wall beside a channel in a tenon like that between two channels.
    */
   private static final String HANDBOOK =
       """
@@ -43,6 +44,7 @@ class ClearanceKindTest {
       access.over 1.5 0.8
       access.tuner 3 1.5
       access.reach 1 0
+      tenon.channel 3 2
       spline.back 3.5 2.5
       spline.rod 3 2
       tuner.edge 6 4

@@ -21,6 +21,7 @@ public final class Constructions {
         new String[][] {
           {"neck.fixing=through", "heights.solve-for=exposed"},
           {"neck.fixing=glued-in", "head.made=flat", "heights.solve-for=saddle"},
+          {"neck.fixing=glued-in", "tenon.width=34", "tenon.depth=18", "rod.length=470"},
           {"head.made=headless", "bridge.kind=tuner-bridge", "rod.worked-from=heel"},
           {"head.made=one-piece", "rod.worked-from=head-pocket", "bolt.kind=inserts"},
           {"rod.worked-from=heel", "nut.kind=zero-fret", "bolt.counterbore=4", "bolt.count=2"},

@@ -11,6 +11,7 @@ import roughcut.desktop.control.FactTable;
 import roughcut.desktop.session.StationContext;
 import roughcut.drawing.BodyDrawing;
 import roughcut.measure.Units;
+import roughcut.neck.NeckKeys;
 import roughcut.plan.Plan;
 import roughcut.record.Measurables;
 import roughcut.rout.Bolts;
@@ -40,6 +41,8 @@ final class PocketPage extends BodyViewPage {
             Decisions.JOINT_X,
             Decisions.HEEL_END,
             Decisions.HEEL_THICKNESS,
+            BodyDecisions.TENON_WIDTH,
+            BodyDecisions.TENON_DEPTH,
             StringDecisions.EXPOSED,
             RoutDecisions.POCKET_CLEARANCE,
             RoutDecisions.BOLT_KIND,
@@ -70,6 +73,12 @@ final class PocketPage extends BodyViewPage {
             say("Depth at body edge"),
             RoutKeys.POCKET_DEPTH_END.id(),
             say("Depth at heel end"),
+            NeckKeys.TENON_OFF_EDGE.id(),
+            say("Off each side of the tenon, at the body edge"),
+            NeckKeys.TENON_OFF_END.id(),
+            say("Off each side of the tenon, at its end"),
+            NeckKeys.TENON_OFF_UNDER.id(),
+            say("Off the underside of the tenon"),
             RoutKeys.BOLT_BODY_BORE.id(),
             say("Hole through the body"),
             RoutKeys.BOLT_PILOT.id(),
