@@ -192,6 +192,8 @@ public final class Demo {
   public static Build dotterel() {
     Map<String, Double> numbers = bass();
     numbers.put("head.stub", 28.0);
+    numbers.put("tenon.width", 44.0);
+    numbers.put("tenon.depth", 20.0);
     numbers.put("heel.end", 636.0);
     numbers.put("rod.length", 516.0);
     numbers.put("saddle.height", 15.0);
