@@ -27,6 +27,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TitledPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -309,6 +310,20 @@ abstract class PageWalk extends WindowTest {
     return hidden;
   }
 
+  /** Folds that hold nothing. */
+  private static List<String> empty(List<Node> all) {
+    return all.stream()
+        .filter(TitledPane.class::isInstance)
+        .map(TitledPane.class::cast)
+        .filter(TitledPane::isVisible)
+        .filter(
+            fold ->
+                fold.getContent() instanceof Pane held
+                    && held.getChildren().stream().noneMatch(Node::isVisible))
+        .map(TitledPane::getText)
+        .toList();
+  }
+
   /** How high all of a cell's row is. */
   private static double row(Label cell) {
     Integer index = GridPane.getRowIndex(cell);
@@ -432,6 +447,7 @@ abstract class PageWalk extends WindowTest {
     outside(all).forEach(w -> found.add(where + " (outside): " + w));
     halfRows(all).forEach(w -> found.add(where + " (half a row): " + w));
     unseen(all).forEach(w -> found.add(where + " (not seen): " + w));
+    empty(all).forEach(w -> found.add(where + " (nothing in it): " + w));
     halfLines(all).forEach(w -> found.add(where + " (half a line): " + w));
     overprinted(all).forEach(w -> found.add(where + " (over each other): " + w));
     nameless(all).forEach(w -> found.add(where + " (without a name): " + w));

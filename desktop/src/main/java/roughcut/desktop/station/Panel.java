@@ -18,6 +18,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import roughcut.design.Applicability;
@@ -41,6 +42,10 @@ import roughcut.record.Measurable;
  */
 final class Panel {
   private final List<Consumer<Design>> folds = new ArrayList<>();
+
+  /** What is folded away, each seen only while something in it counts. */
+  private final List<TitledPane> titled = new ArrayList<>();
+
   private final VBox column = new VBox();
   private final ScrollPane scroll = new ScrollPane(column);
   private final StationContext context;
@@ -112,6 +117,7 @@ final class Panel {
             to.getChildren().add(own);
           }
           visible(place, own.getParent() == place);
+          titled.forEach(fold -> visible(fold, holds((Pane) fold.getContent())));
         };
     own.focusWithinProperty().addListener((p, was, is) -> Platform.runLater(put));
     folds.add(
@@ -146,6 +152,7 @@ final class Panel {
     more.setAnimated(false);
     more.getStyleClass().add("more");
     column.getChildren().add(more);
+    titled.add(more);
     return this;
   }
 
@@ -162,6 +169,7 @@ final class Panel {
     fold.setAnimated(false);
     fold.getStyleClass().add("more");
     column.getChildren().add(fold);
+    titled.add(fold);
     List<String> shown = new ArrayList<>();
     folds.add(
         design -> {
@@ -171,7 +179,6 @@ final class Panel {
             shown.forEach(fields::remove);
             folded.getChildren().clear();
             now.forEach(d -> folded.getChildren().add(field(d)));
-            visible(fold, !now.isEmpty());
             shown.clear();
             shown.addAll(ids);
           }
@@ -233,6 +240,7 @@ final class Panel {
           field.setVisible(counts);
           field.setManaged(counts);
         });
+    titled.forEach(fold -> visible(fold, holds((Pane) fold.getContent())));
     for (Group group : groups) {
       List<Value> shown = new ArrayList<>();
       for (String id : group.ids()) {
@@ -245,6 +253,13 @@ final class Panel {
       visible(group.heading(), !shown.isEmpty());
       visible(group.measured(), shown.stream().anyMatch(plan::fromWood));
     }
+  }
+
+  /** Whether anything that counts is in a fold, or in a group in it. */
+  private static boolean holds(Pane place) {
+    return place.getChildren().stream()
+        .filter(Node::isManaged)
+        .anyMatch(n -> !n.getStyleClass().contains("panel-group") || holds((Pane) n));
   }
 
   private static void visible(Node node, boolean on) {
