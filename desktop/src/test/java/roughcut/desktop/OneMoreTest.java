@@ -74,12 +74,14 @@ class OneMoreTest {
             "command/NewCommand",
             "design/Applicability",
             "neck/NeckShape",
+            "neck/Tenon",
             "neck/ThroughCore",
             "plan/BlankPlan",
             "rout/BodyCuts",
             "schedule/BriefCheck",
             "start/NewInstrument",
             "strings/Bridge",
+            "strings/HeelSeat",
             "strings/HeightsBuilder");
   }
 
