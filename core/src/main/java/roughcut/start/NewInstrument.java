@@ -274,6 +274,10 @@ public record NewInstrument(
     if (kind.count() > MANY) {
       numbers.put("tuner.spacing", CLOSE_TUNERS);
     }
+    if (kind == InstrumentKind.TEN_STRINGS) {
+      // Where the two rows come together each body stands between two of the other row.
+      numbers.put("tuner.stagger", CLOSE_TUNERS / 2);
+    }
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
     numbers.putAll(
