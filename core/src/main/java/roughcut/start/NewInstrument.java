@@ -94,6 +94,8 @@ public record NewInstrument(
 
   private static final double CLOSE_TUNERS = 30;
 
+  private static final double CLEAR_OF_OTHER_ROW = 20;
+
   /** What saddles of a new instrument can still be set higher, mm. */
   private static final double LEFT_UPWARDS = 1;
 
@@ -275,8 +277,8 @@ public record NewInstrument(
       numbers.put("tuner.spacing", CLOSE_TUNERS);
     }
     if (kind == InstrumentKind.TEN_STRINGS) {
-      // Where the two rows come together each body stands between two of the other row.
-      numbers.put("tuner.stagger", CLOSE_TUNERS / 2);
+      // Where the two rows come together each body stands clear of the other row's.
+      numbers.put("tuner.stagger", CLEAR_OF_OTHER_ROW);
     }
     numbers.put("head.length", sizes.headLength());
     numbers.put("head.width", sizes.headWidth());
