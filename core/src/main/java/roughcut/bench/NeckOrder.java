@@ -357,10 +357,11 @@ final class NeckOrder {
     HeelSeat seat = list.plan.stringPlan().heights().seat().orElseThrow();
     list.add(
         switch (seat.made()) {
-          case PLANED_HEEL -> faces.deep(StringKeys.HEEL_TAPER);
+          // The taper is what lies on the floor: a tenon's own underside, sawn afterwards.
+          case PLANED_HEEL -> seat.tenoned() ? faces : faces.deep(StringKeys.HEEL_TAPER);
           case TILTED_FLOOR, WEDGE -> faces;
         });
-    list.plan.details().tenon().ifPresent(this::tenon);
+    list.plan.details().tenon().ifPresent(t -> tenon(t, seat));
     if (seat.wedged()) {
       list.add(
           list.neck(
@@ -369,6 +370,7 @@ final class NeckOrder {
                   Text.of("Plane the full-face wedge that goes under the heel"),
                   40)
               .after(OperationId.HEEL_FACES, Text.of("it is fitted to the final faces of the heel"))
+              .afterIfThere(OperationId.TENON_SAW, Text.of("it is as wide as the tenon"))
               .tools(
                   Text.of("plane"),
                   Text.of("a board with a stop"),
@@ -381,8 +383,10 @@ final class NeckOrder {
     }
   }
 
-  /** A tenon's shoulders, from the heel's final faces. */
-  private void tenon(Tenon tenon) {
+  /**
+   * A tenon's shoulders, from the heel's final faces; its underside tapers where that is planed.
+   */
+  private void tenon(Tenon tenon, HeelSeat seat) {
     OperationDraft draft =
         list.neck(OperationId.TENON_SAW, NECK, Text.of("Saw the tenon and its shoulders"), 60)
             .after(
@@ -396,6 +400,19 @@ final class NeckOrder {
                 Text.of("square"))
             .set(NeckKeys.TENON_LENGTH)
             .setIfThere(NeckKeys.TENON_OFF_EDGE, NeckKeys.TENON_OFF_END, NeckKeys.TENON_OFF_UNDER);
+    if (seat.tenoned() && seat.planed()) {
+      draft.deep(StringKeys.HEEL_TAPER);
+    }
+    tenon
+        .under()
+        .ifPresent(
+            u ->
+                draft.hold(
+                    list.measured(
+                        Decisions.HEEL_THICKNESS,
+                        0.3,
+                        Text.of("caliper"),
+                        Text.of("what comes off its underside follows from it"))));
     list.add(
         draft
             .hold(

@@ -130,7 +130,10 @@ public record Pocket(
                       front.value() < end.value()
                           ? "The pocket has no depth at the body edge."
                           : "The pocket has no depth at the heel end."))
-              .fix(Text.of("Use a thicker heel, or less fretboard height above the body.")),
+              .fix(
+                  seat.tenoned()
+                      ? Text.of("Use a deeper tenon, or less fretboard height above the body.")
+                      : Text.of("Use a thicker heel, or less fretboard height above the body.")),
           new Point(joint.value(), 0));
     }
     Value asCut = builder.clearance("pocket", clearance);

@@ -85,8 +85,13 @@ public record HeelSeat(
     ValueKey key =
         planed(made)
             ? StringKeys.HEEL_TAPER.called(
-                Text.of("Planed off the underside of the heel {thick}", thick))
-            : StringKeys.HEEL_TAPER.called(Text.of("Wedge under the heel, thick {thick}", thick));
+                tenoned(by)
+                    ? Text.of("Planed off the underside of the tenon {thick}", thick)
+                    : Text.of("Planed off the underside of the heel {thick}", thick))
+            : StringKeys.HEEL_TAPER.called(
+                tenoned(by)
+                    ? Text.of("Wedge under the tenon, thick {thick}", thick)
+                    : Text.of("Wedge under the heel, thick {thick}", thick));
     Value nominal = registry.put(key, "abs(k)", in("k", lean));
     Value taper = inputs.read(Measurables.HEEL_TAPER, nominal).orElse(nominal);
     boolean atEdge = planed(made) != forward;
@@ -108,6 +113,10 @@ public record HeelSeat(
 
   /** Whether a tenon of its own depth lies on the floor. */
   public boolean tenoned() {
+    return tenoned(by);
+  }
+
+  private static boolean tenoned(NumberDecision by) {
     return by != Decisions.HEEL_THICKNESS;
   }
 
@@ -245,7 +254,11 @@ public record HeelSeat(
     return switch (made) {
       case TILTED_FLOOR -> Text.of("floor {by} deeper {thin}", by, thin);
       case PLANED_HEEL ->
-          Text.of("{by} off the heel {thin}, tapering to nothing {other}", by, thin, other(thin));
+          tenoned()
+              ? Text.of(
+                  "{by} off the tenon {thin}, tapering to nothing {other}", by, thin, other(thin))
+              : Text.of(
+                  "{by} off the heel {thin}, tapering to nothing {other}", by, thin, other(thin));
       case WEDGE ->
           Text.of("{by} thick {other}, tapering to nothing {thin}", by, other(thin), thin);
     };

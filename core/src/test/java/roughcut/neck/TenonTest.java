@@ -218,4 +218,30 @@ class TenonTest {
     assertThat(value(planned("tenon.width=36"), "pocket.area"))
         .isLessThan(value(planned(), "pocket.area"));
   }
+
+  /** The taper of a planed heel lies on the floor: it comes off the tenon, after that is sawn. */
+  @Test
+  void thePlanedTaperIsTheTenonsOwn() {
+    LocalDateTime now = DAY.atStartOfDay();
+    String[] planed = {"tenon.depth=17", "neck.angle-made=planed-heel"};
+    Bench bench = Bench.of(planned(planed), now);
+    Operation faces = bench.step(OperationId.HEEL_FACES.text()).orElseThrow().operation();
+    Operation saw = bench.step(OperationId.TENON_SAW.text()).orElseThrow().operation();
+    assertThat(faces.settings()).doesNotContain("heel.taper");
+    assertThat(saw.settings()).contains("heel.taper", "tenon.off-under");
+    assertThat(saw.holds()).extracting(h -> h.of()).contains("heel.thickness");
+    assertThat(planned(planed).value("heel.taper").orElseThrow().label().toString())
+        .contains("tenon");
+    Bench full = Bench.of(planned("neck.angle-made=planed-heel"), now);
+    assertThat(full.step(OperationId.HEEL_FACES.text()).orElseThrow().operation().settings())
+        .contains("heel.taper");
+    // The heel beside it keeps its thickness, the tenon loses the taper.
+    Plan own = planned(planed);
+    double joint = own.neck().joint().value();
+    double deep = own.neck().back().depth(joint + 0.001);
+    double end = own.neck().back().depth(own.neck().heelEnd().value());
+    assertThat(own.neck().back().depth(joint)).isEqualTo(own.given(Decisions.HEEL_THICKNESS));
+    assertThat(Math.max(deep, end)).isCloseTo(17, within(1e-3));
+    assertThat(Math.abs(deep - end)).isCloseTo(value(own, "heel.taper"), within(1e-3));
+  }
 }
