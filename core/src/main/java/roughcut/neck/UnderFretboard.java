@@ -28,6 +28,7 @@ public final class UnderFretboard {
       EffectiveInputs inputs,
       FretLayout frets,
       FretboardTaper taper,
+      NeckShape neck,
       RodChannel rod,
       Optional<Stiffeners> stiffeners,
       ValueRegistry registry) {
@@ -48,7 +49,7 @@ public final class UnderFretboard {
               fret,
               slot.x(),
               slot.slant(),
-              Math.min(treble.y(), -bass.y()),
+              Math.min(tenon(neck, treble, bass), Math.min(treble.y(), -bass.y())),
               pin.value(),
               EDGE,
               taken);
@@ -67,11 +68,19 @@ public final class UnderFretboard {
                           .provenance()
                           .and(
                               taper.provenance(),
+                              neck.provenance(),
                               rod.provenance(),
                               stiffeners.map(Stiffeners::provenance).orElse(Provenance.NONE))
                           .with(pin)));
     }
     return pins;
+  }
+
+  /** As far out as a pin finds wood under a slot behind the body's edge; endless on a full neck. */
+  private static double tenon(NeckShape neck, Point treble, Point bass) {
+    return Math.max(treble.x(), bass.x()) > neck.joint().value()
+        ? neck.tenonHalf()
+        : Double.POSITIVE_INFINITY;
   }
 
   private static List<FretPins.Taken> taken(

@@ -116,7 +116,8 @@ public record NeckPlan(
             head.headpiece().isPresent() ? BehindNut.HEADPIECE : BehindNut.POSTS,
             head.breakAngles(),
             registry),
-        UnderFretboard.pins(inputs, frets, layout.taper(), rod, details.stiffeners(), registry),
+        UnderFretboard.pins(
+            inputs, frets, layout.taper(), shape, rod, details.stiffeners(), registry),
         left.side(),
         left.shaft(),
         reach(inputs, shape, head, core),

@@ -17,6 +17,7 @@ import roughcut.clearance.Clearance;
 import roughcut.clearance.ClearanceKind;
 import roughcut.design.BodyDecisions;
 import roughcut.design.Decisions;
+import roughcut.design.FretboardDecisions;
 import roughcut.design.Handedness;
 import roughcut.design.HeadMaking;
 import roughcut.design.NeckJoint;
@@ -243,5 +244,19 @@ class TenonTest {
     assertThat(own.neck().back().depth(joint)).isEqualTo(own.given(Decisions.HEEL_THICKNESS));
     assertThat(Math.max(deep, end)).isCloseTo(17, within(1e-3));
     assertThat(Math.abs(deep - end)).isCloseTo(value(own, "heel.taper"), within(1e-3));
+  }
+
+  /** The fretboard's pins stand in wood: behind the body's edge inside the tenon. */
+  @Test
+  void pinsBehindTheBodysEdgeStandInTheTenon() {
+    Plan full = planned();
+    Plan own = planned("tenon.width=34");
+    assertThat(full.frets().frets().get(20).x()).isGreaterThan(full.given(Decisions.JOINT_X));
+    assertThat(value(full, "pin.body.y")).isGreaterThan(17);
+    assertThat(own.values())
+        .hasEntrySatisfying(
+            "pin.body.y",
+            v -> assertThat(v.value() + own.given(FretboardDecisions.PIN) / 2).isLessThan(17));
+    assertThat(value(own, "pin.head.y")).isEqualTo(value(full, "pin.head.y"));
   }
 }
