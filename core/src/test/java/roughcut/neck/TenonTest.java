@@ -259,4 +259,14 @@ class TenonTest {
             v -> assertThat(v.value() + own.given(FretboardDecisions.PIN) / 2).isLessThan(17));
     assertThat(value(own, "pin.head.y")).isEqualTo(value(full, "pin.head.y"));
   }
+
+  /** In the body the section is square: the least wood round a rod there is to the tenon's side. */
+  @Test
+  void woodRoundARodInTheTenonIsMeasuredSquare() {
+    String[] rod = {"tenon.width=11", "rod.length=470", "stiffener.count=0"};
+    Plan own = planned(rod);
+    double side = (11 - own.given(Decisions.ROD_WIDTH)) / 2;
+    assertThat(side).isLessThan(value(planned(rod[1], rod[2]), "rod.least"));
+    assertThat(value(own, "rod.least")).isCloseTo(side, within(1e-6));
+  }
 }
