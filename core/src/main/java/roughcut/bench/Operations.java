@@ -18,19 +18,21 @@ public final class Operations {
   static OperationListBuilder write(Plan plan) {
     OperationListBuilder list = new OperationListBuilder(plan);
     NeckOrder neck = new NeckOrder(list);
+    HeelOrder heel = new HeelOrder(list);
     FretboardOrder fretboard = new FretboardOrder(list);
     BodyOrder body = new BodyOrder(list);
     CutOrder cuts = new CutOrder(list, body.topped());
     FinishOrder finish = new FinishOrder(list);
-    neck.blank();
+    new NeckBlankOrder(list).all();
     new HeadOrder(list).all();
     neck.channels();
     neck.outline();
     fretboard.board();
     fretboard.glue();
     neck.sideProfile();
+    heel.faces();
     fretboard.frets();
-    neck.pilots();
+    heel.pilots();
     neck.carve();
     body.blank();
     cuts.beforeTheTop();
