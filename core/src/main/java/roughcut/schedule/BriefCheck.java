@@ -127,7 +127,7 @@ public record BriefCheck(Text words, State state, Text how) {
             h -> missing.add(Text.of("{part}: {why}", h.part().label(), h.why().message().what())));
     HardwareNeeds.hardware(plan, units).stream()
         .filter(n -> !n.inHand())
-        .forEach(n -> missing.add(Text.of("{what}: not in hand", n.what())));
+        .forEach(n -> missing.add(Text.of("{what}: not in hand.", n.what())));
     return missing.isEmpty()
         ? new BriefCheck(
             Text.raw(wish.words()),
@@ -137,8 +137,8 @@ public record BriefCheck(Text words, State state, Text how) {
             Text.raw(wish.words()),
             State.BROKEN,
             missing.size() > 1
-                ? Text.of("{get}, and {value} more", missing.get(0), missing.size() - 1)
-                : Text.of("{get}", missing.get(0)));
+                ? Text.of("{count} to get. {first}", missing.size(), missing.get(0).capital())
+                : missing.get(0).capital());
   }
 
   private static BriefCheck costs(Plan plan, Brief.Wish wish) {

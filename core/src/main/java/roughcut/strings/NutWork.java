@@ -5,7 +5,10 @@ import static roughcut.measure.Quantity.FINE_LENGTH;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import roughcut.design.FretboardDecisions;
 import roughcut.design.StringDecisions;
@@ -14,8 +17,8 @@ import roughcut.layout.FretLayout;
 import roughcut.layout.LayoutKeys;
 import roughcut.layout.StringSpread;
 import roughcut.measure.ComputedValue;
-import roughcut.measure.NumberWriter;
 import roughcut.measure.Precision;
+import roughcut.measure.Quantity;
 import roughcut.measure.SearchedValue;
 import roughcut.measure.TableValue;
 import roughcut.measure.Text;
@@ -157,17 +160,17 @@ public record NutWork(
   }
 
   private static List<Text> advice(
-      BehindNut behind, List<Value> breaks, StringSpread strings, List<Value> poles) {
+      BehindNut behind, List<Value> breaks, StringSpread spread, List<Value> poles) {
     List<Text> words = new ArrayList<>();
-    for (Value angle : breaks) {
-      String degrees = NumberWriter.fixed(angle.value(), 1) + "°";
+    Map<Text, List<Integer>> strings = new LinkedHashMap<>();
+    for (int i = 1; i <= breaks.size(); i++) {
+      int string = i;
       behind
-          .helps(angle.value())
-          .ifPresent(
-              help ->
-                  words.add(Text.of("{angle}, {degrees}: {help}", angle.label(), degrees, help)));
+          .helps(breaks.get(i - 1).value())
+          .ifPresent(h -> strings.computeIfAbsent(h, none -> new ArrayList<>()).add(string));
     }
-    double outer = Math.max(off(poles, strings, 1), off(poles, strings, strings.courses().count()));
+    strings.forEach((help, of) -> words.add(broken(of, breaks, help)));
+    double outer = Math.max(off(poles, spread, 1), off(poles, spread, spread.courses().count()));
     if (outer > POLE_LIMIT) {
       words.add(
           Text.of(
@@ -175,6 +178,22 @@ public record NutWork(
               Text.length(outer, 1)));
     }
     return words;
+  }
+
+  /** Strings that the same helps stand in one sentence. */
+  private static Text broken(List<Integer> strings, List<Value> breaks, Text help) {
+    if (strings.size() == 1) {
+      Value angle = breaks.get(strings.get(0) - 1);
+      return Text.of("{label}, {angle}: {help}", angle.label(), Text.shown(angle), help);
+    }
+    DoubleSummaryStatistics angles =
+        strings.stream().mapToDouble(i -> breaks.get(i - 1).value()).summaryStatistics();
+    return Text.of(
+        "Strings {strings}, break angle over the nut {least} to {most}: {help}",
+        Text.joined(strings.stream().map(Text::only).toList(), ", "),
+        Text.shown(angles.getMin(), Quantity.ANGLE),
+        Text.shown(angles.getMax(), Quantity.ANGLE),
+        help);
   }
 
   /** How far the middle of a course lies from its pole, mm. */

@@ -90,7 +90,8 @@ class HeadlessTest {
     Plan flat = with("headpiece.height=7");
     assertThat(flat.nutWork().advice())
         .extracting(w -> w.in(Units.MM))
-        .hasSize(6)
+        .hasSize(1)
+        .allMatch(w -> w.startsWith("Strings 1, 2, 3, 4, 5, 6, "))
         .allMatch(w -> w.endsWith("hold the strings lower at the headpiece, or nearer to the nut"));
     assertThat(with("headpiece.height=7", "headpiece.strings=4").nutWork().advice()).isEmpty();
     assertThat(with("headpiece.height=5").nutWork().advice()).isEmpty();
@@ -98,7 +99,7 @@ class HeadlessTest {
     assertThat(steep.nutWork().advice())
         .extracting(w -> w.in(Units.MM))
         .allMatch(w -> w.endsWith("hold the strings higher, or further behind the nut"))
-        .hasSize(6);
+        .hasSize(1);
     assertThat(with("headpiece.strings=16", "headpiece.height=4").nutWork().advice()).isEmpty();
   }
 

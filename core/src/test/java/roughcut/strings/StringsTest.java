@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static roughcut.Heron.value;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import roughcut.Heron;
 import roughcut.demo.Demo;
@@ -202,6 +205,26 @@ class StringsTest {
     assertThat(Heron.with("head.angle=22").nutWork().advice())
         .extracting(Text::toString)
         .anyMatch(w -> w.contains("rub"));
+  }
+
+  /** Strings that the same helps stand in one sentence, with the angles between which they lie. */
+  @Test
+  void adviceIsGivenOnceForAllStringsThatItHelps() {
+    Plan plan = Heron.with("head.angle=4", "tuner.wrap-height=11");
+    List<Double> flat =
+        IntStream.rangeClosed(1, 6)
+            .mapToObj(i -> plan.value("tuner." + i + ".break-angle").orElseThrow().value())
+            .filter(angle -> angle < 5)
+            .sorted()
+            .toList();
+    assertThat(flat).hasSizeBetween(2, 6);
+    assertThat(plan.nutWork().advice())
+        .singleElement()
+        .asString()
+        .startsWith("Strings ")
+        .contains(
+            String.format(Locale.ROOT, " %.2f° to %.2f°: ", flat.get(0), flat.get(flat.size() - 1))
+                .replace('-', '−'));
   }
 
   @Test
