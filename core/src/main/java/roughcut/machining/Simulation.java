@@ -27,7 +27,7 @@ import roughcut.stock.ToolShape;
  */
 public final class Simulation {
   /** Touching a face isn't cutting into it, mm. */
-  private static final double SKIN = 0.02;
+  private static final double SKIN = Sweep.SKIN;
 
   /** Steepest way into wood for a cutter that doesn't cut at its centre, degrees. */
   private static final double RAMP = 5;
@@ -55,9 +55,9 @@ public final class Simulation {
   private double removed;
   private double deepest = Double.POSITIVE_INFINITY;
 
-  private Simulation(SetUp setUp) {
+  private Simulation(SetUp setUp, HeightMap wood) {
     this.setUp = setUp;
-    this.wood = HeightMap.level(setUp.plan(), setUp.cell(), setUp.top());
+    this.wood = wood;
     this.sweep = new Sweep(wood, setUp.underside());
     this.clamps = clamps(setUp).map(map -> new Sweep(map, Double.NEGATIVE_INFINITY));
     this.clampsTop =
@@ -79,7 +79,19 @@ public final class Simulation {
   public static SimulationReport run(String text, SetUp setUp, boolean skip) {
     Optional<Point3> home = setUp.machine().map(m -> new Point3(0, 0, 0));
     Program program = Program.read(text, new Zeros(setUp.zeros(), home), skip);
-    return new Simulation(setUp).all(program);
+    return new Simulation(setUp, HeightMap.level(setUp.plan(), setUp.cell(), setUp.top()))
+        .all(program);
+  }
+
+  /**
+   * Runs it on stock that was cut before.
+   *
+   * @param before as another program with this set-up left it; it stays as it is
+   */
+  public static SimulationReport run(String text, SetUp setUp, HeightMap before) {
+    Optional<Point3> home = setUp.machine().map(m -> new Point3(0, 0, 0));
+    Program program = Program.read(text, new Zeros(setUp.zeros(), home), false);
+    return new Simulation(setUp, before.copy()).all(program);
   }
 
   /** Clamps as a face that stays; a cell that one covers any of counts as covered. */
@@ -266,7 +278,7 @@ public final class Simulation {
       said(
           Kind.SHANK_IN_WOOD,
           move,
-          touch(sweep, shape.shank(), shape.edges(), from, to),
+          touch(sweep, shape.shank() - SKIN, shape.edges(), from, to),
           low,
           d ->
               Text.of(

@@ -9,6 +9,12 @@ import roughcut.geometry.Point3;
  * one.
  */
 public final class Sweep {
+  /**
+   * So near its edge a cutter takes wood away without being said to meet it, mm: a wall that is cut
+   * twice is never met at exactly the same place.
+   */
+  public static final double SKIN = 0.02;
+
   private final HeightMap map;
 
   /** What is below it isn't wood any more, mm. */
@@ -32,25 +38,47 @@ public final class Sweep {
   public Contact cut(Tip tip, double radius, Point3 from, Point3 to) {
     begin();
     Capsule capsule = new Capsule(from, to, radius);
+    Capsule core = new Capsule(from, to, Math.max(0, radius - SKIN));
+    Way way = new Way(tip, radius, capsule, from, to);
     int end = map.rowTo(capsule.highest());
     for (int row = map.rowFrom(capsule.lowest()); row <= end; row++) {
       double y = map.low() + (row + 0.5) * map.cell();
       capsule.row(y);
+      core.row(y);
       int first = map.columnFrom(capsule.first);
       int last = map.columnTo(capsule.last);
-      if (first <= last) {
-        int base = row * map.columns();
-        boolean upright = capsule.length == 0;
-        if (tip.flat() && (upright || from.z() == to.z())) {
-          level(base + first, base + last, (float) Math.min(from.z(), to.z()));
-        } else if (upright) {
-          down(tip, from, Math.min(from.z(), to.z()), y, base, first, last);
-        } else {
-          slope(tip, radius, capsule, from, to, y, base, first, last);
-        }
-      }
+      int inner = Math.min(last + 1, Math.max(first, map.columnFrom(core.first)));
+      int outer = Math.max(inner - 1, Math.min(last, map.columnTo(core.last)));
+      row(way, row, y, first, inner - 1, false);
+      row(way, row, y, inner, outer, true);
+      row(way, row, y, outer + 1, last, false);
     }
     return contact();
+  }
+
+  private record Way(Tip tip, double radius, Capsule capsule, Point3 from, Point3 to) {}
+
+  private void row(Way way, int row, double y, int first, int last, boolean counts) {
+    if (first > last) {
+      return;
+    }
+    double most = deepest;
+    int place = where;
+    int base = row * map.columns();
+    double from = way.from.z();
+    double to = way.to.z();
+    boolean upright = way.capsule.length == 0;
+    if (way.tip.flat() && (upright || from == to)) {
+      level(base + first, base + last, (float) Math.min(from, to));
+    } else if (upright) {
+      down(way.tip, way.from, Math.min(from, to), y, base, first, last);
+    } else {
+      slope(way, y, base, first, last);
+    }
+    if (!counts) {
+      deepest = most;
+      where = place;
+    }
   }
 
   /** What a round thing that doesn't cut would meet on its way; the wood stays as it is. */
@@ -81,7 +109,7 @@ public final class Sweep {
 
   private Contact contact() {
     if (where < 0) {
-      return Contact.NONE;
+      return removed == 0 ? Contact.NONE : new Contact(removed * map.cell() * map.cell(), 0, null);
     }
     Point at = map.middle(where % map.columns(), where / map.columns());
     return new Contact(removed * map.cell() * map.cell(), deepest, at);
@@ -115,17 +143,11 @@ public final class Sweep {
     }
   }
 
-  private void slope(
-      Tip tip,
-      double radius,
-      Capsule way,
-      Point3 from,
-      Point3 to,
-      double y,
-      int base,
-      int first,
-      int last) {
-    double rise = (to.z() - from.z()) / way.length;
+  private void slope(Way of, double y, int base, int first, int last) {
+    Capsule way = of.capsule;
+    Point3 from = of.from;
+    double radius = of.radius;
+    double rise = (of.to.z() - from.z()) / way.length;
     double dy = y - from.y();
     for (int column = first; column <= last; column++) {
       double dx = map.left() + (column + 0.5) * map.cell() - from.x();
@@ -135,7 +157,7 @@ public final class Sweep {
       double begin = Math.max(-half, -along);
       double end = Math.min(half, way.length - along);
       if (begin <= end) {
-        double z = from.z() + rise * along + tip.lowest(beside, begin, end, rise);
+        double z = from.z() + rise * along + of.tip.lowest(beside, begin, end, rise);
         lower(base + column, (float) z);
       }
     }
