@@ -25,6 +25,10 @@ public enum Caution {
           "Watch the direction of feed. Climb cuts only light and with a firm hold. Run "
               + "large cutters slowly. Tug at the template before you start. Unplug the router "
               + "to change cutters.")),
+  DRIVEN_ROUTER(
+      Text.of(
+          "Run a new program in air or scrap first. Keep hands out of the machine's travel "
+              + "and one near its stop. Protect eyes and ears, and never leave it alone.")),
   DRILL(Text.of("Clamp the work. Set a depth stop. Let the bit stop before you lift it.")),
   SMALL_PARTS(Text.of("Hold small and short parts in a carrier or jig, never by hand.")),
   DUST(Text.of("Use dust extraction and a fitted mask.")),

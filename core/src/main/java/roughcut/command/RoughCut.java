@@ -35,6 +35,7 @@ import roughcut.record.CurrentTime;
       CheckCommand.class,
       NextCommand.class,
       ExportCommand.class,
+      MillCommand.class,
       SimulateCommand.class,
       ReferenceCommand.class
     })

@@ -4,13 +4,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Point3;
 import roughcut.machining.Clamp;
 import roughcut.machining.SetUp;
 import roughcut.measure.InvalidInput;
@@ -20,7 +21,6 @@ import roughcut.measure.Refused;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.shop.Cutter;
-import roughcut.shop.Machine;
 import roughcut.shop.Shop;
 import roughcut.shop.Species;
 
@@ -87,32 +87,7 @@ final class SetUpOptions {
       description = "side of the cells that the wood is worked out in")
   private String cell;
 
-  @Option(
-      names = "--travel",
-      paramLabel = "X,Y,Z",
-      description = "travel of the machine; its zero is at the left front, all the way up")
-  private String travel;
-
-  @Option(
-      names = "--zero",
-      paramLabel = "[N=]X,Y,Z",
-      description =
-          "the work's zero in machine coordinates, for G54 or for the G word of that number")
-  private List<String> zeros = new ArrayList<>();
-
-  @Option(
-      names = "--speeds",
-      paramLabel = "LEAST-MOST",
-      defaultValue = "0-24000",
-      description = "of the machine's spindle, turns a minute")
-  private String speeds;
-
-  @Option(
-      names = "--feeds",
-      paramLabel = "MOST,RAPID",
-      defaultValue = "5000,5000",
-      description = "of the machine, mm a minute")
-  private String feeds;
+  @Mixin private MachineOptions machine;
 
   /**
    * The set-up.
@@ -134,8 +109,8 @@ final class SetUpOptions {
           length("--under", under),
           length("--nut", nut),
           wood(drawer).density(),
-          zeros(),
-          machine());
+          machine.zeros(),
+          machine.machine());
     } catch (InvalidValue e) {
       throw new BadSetting(e.told());
     }
@@ -164,18 +139,7 @@ final class SetUpOptions {
     return all;
   }
 
-  private Map<Integer, Point3> zeros() throws BadSetting {
-    Map<Integer, Point3> all = new HashMap<>();
-    all.put(54, new Point3(0, 0, 0));
-    for (String typed : zeros) {
-      Map.Entry<Integer, String> named = numbered("--zero", typed, 54);
-      double[] place = numbers("--zero", typed, named.getValue(), ",", 3);
-      all.put(named.getKey(), new Point3(place[0], place[1], place[2]));
-    }
-    return all;
-  }
-
-  private static Map.Entry<Integer, String> numbered(String option, String typed, int usual)
+  static Map.Entry<Integer, String> numbered(String option, String typed, int usual)
       throws BadSetting {
     int equals = typed.indexOf('=');
     if (equals < 0) {
@@ -211,27 +175,23 @@ final class SetUpOptions {
     return all;
   }
 
-  private Optional<Machine> machine() throws BadSetting {
-    if (travel == null) {
-      return Optional.empty();
-    }
-    double[] way = numbers("--travel", travel, travel, ",", 3);
-    double[] turns = numbers("--speeds", speeds, speeds, "-", 2);
-    double[] fed = numbers("--feeds", feeds, feeds, ",", 2);
-    return Optional.of(
-        new Machine("--travel", way[0], way[1], way[2], turns[0], turns[1], fed[0], fed[1]));
-  }
-
+  /** A wood by its name or its id, or by any part of its name. */
   private Species wood(Shop drawer) throws BadSetting {
+    String typed = wood.strip().toLowerCase(Locale.ROOT);
+    List<Species> alike =
+        drawer.woods().all().stream()
+            .filter(s -> s.name().toLowerCase(Locale.ROOT).contains(typed))
+            .toList();
     return drawer.woods().all().stream()
-        .filter(s -> s.id().equals(wood) || s.name().equalsIgnoreCase(wood.strip()))
+        .filter(s -> s.id().equals(typed) || s.name().equalsIgnoreCase(typed))
         .findFirst()
+        .or(() -> alike.stream().findFirst())
         .orElseThrow(
             () -> new BadSetting("--wood", wood, Text.of("there is no wood of that name")));
   }
 
-  private static double[] numbers(
-      String option, String typed, String list, String between, int count) throws BadSetting {
+  static double[] numbers(String option, String typed, String list, String between, int count)
+      throws BadSetting {
     String[] parts = list.split(between, -1);
     if (parts.length != count) {
       throw new BadSetting(

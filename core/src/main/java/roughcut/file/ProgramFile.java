@@ -15,4 +15,13 @@ public final class ProgramFile {
   public static String read(Path file) throws FileException {
     return new String(SafeFile.read(file), StandardCharsets.UTF_8);
   }
+
+  /**
+   * Writes one; what was there is replaced whole or not at all.
+   *
+   * @throws FileException in words
+   */
+  public static void write(Path file, String text) throws FileException {
+    SafeFile.write(file, text.getBytes(StandardCharsets.US_ASCII));
+  }
 }

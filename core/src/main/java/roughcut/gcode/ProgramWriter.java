@@ -20,6 +20,9 @@ public final class ProgramWriter {
   /** Rounder than straight only in the digits that aren't written, mm. */
   private static final double SHORTEST_ARC = 0.05;
 
+  /** Signs of a comment; longer lines are cut off by small controllers. */
+  private static final int LONGEST_COMMENT = 70;
+
   private final StringBuilder text = new StringBuilder();
   private String x = "";
   private String y = "";
@@ -54,9 +57,17 @@ public final class ProgramWriter {
     line("G4 P" + SPIN_UP);
   }
 
-  /** A comment on a line of its own, in signs that every controller knows. */
+  /** A comment on lines of its own, in signs and of a length that every controller knows. */
   public void comment(String words) {
-    line("(" + plain(words) + ")");
+    StringBuilder now = new StringBuilder();
+    for (String word : plain(words).split(" ")) {
+      if (now.length() + word.length() >= LONGEST_COMMENT) {
+        line("(" + now + ")");
+        now.setLength(0);
+      }
+      now.append(now.length() == 0 ? "" : " ").append(word);
+    }
+    line("(" + now + ")");
   }
 
   /** Signs beyond those of an old teletype, and brackets, upset controllers. */
@@ -90,7 +101,7 @@ public final class ProgramWriter {
           @Override
           public Void round(Leg.Round arc) {
             boolean whole = Math.abs(arc.sweep()) > Math.PI;
-            if (!whole && at.distance(arc.to()) < SHORTEST_ARC) {
+            if (!whole && at.flat().distance(arc.to().flat()) < SHORTEST_ARC) {
               line(arc.to(), arc.pace());
             } else {
               arc(arc);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import roughcut.bench.Caution;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.gcode.ProgramWriter;
@@ -101,11 +102,7 @@ public record BodyPrograms(List<MachineProgram> programs, List<Left> left, Text 
       Point at =
           pin.map(IndexHole::at).orElseGet(() -> new Point(plan.given(Decisions.JOINT_X), 0));
       this.zero =
-          pin.map(
-                  p ->
-                      Text.of(
-                          "Zero: {hole}, its middle, on the face.",
-                          Text.word(p.fitting().name()).capital()))
+          pin.map(p -> Text.of("Zero: the middle of {hole}, on the face.", words(p)))
               .orElse(Text.of("Zero: centre line and body edge at the neck, on the face."));
       double level =
           switch (face) {
@@ -192,6 +189,14 @@ public record BodyPrograms(List<MachineProgram> programs, List<Left> left, Text 
         same.add(next);
         work.add(next);
       }
+    }
+
+    private Text words(IndexHole hole) {
+      return plan.cuts().cuts().stream()
+          .filter(c -> c.name().equals(hole.fitting().name()))
+          .map(Cut::words)
+          .findFirst()
+          .orElseThrow();
     }
 
     private void bores(List<RouterWork> work) {
@@ -360,7 +365,9 @@ public record BodyPrograms(List<MachineProgram> programs, List<Left> left, Text 
               .in(Units.MM),
           zero.in(Units.MM),
           Text.of("X along the strings, away from the nut. Y to the {side} side. Z up.", side())
-              .in(Units.MM));
+              .in(Units.MM),
+          Caution.DRIVEN_ROUTER.words().in(Units.MM),
+          Caution.STANDING.in(Units.MM));
     }
 
     private Text side() {

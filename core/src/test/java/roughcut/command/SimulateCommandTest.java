@@ -125,4 +125,62 @@ class SimulateCommandTest {
     assertThat(run("--cutter", "spiral 8")).isEqualTo(2);
     assertThat(err.toString()).contains("slot.nc");
   }
+
+  /** What was written for a face is simulated by hand with the same result. */
+  @Test
+  void programsOfABodyAreWrittenAndRun() throws IOException {
+    assertThat(
+            RoughCut.run(
+                NOW,
+                new PrintWriter(out, true),
+                new PrintWriter(err, true),
+                "mill",
+                "--face=BACK",
+                "--to=" + folder.resolve("nc")))
+        .as(out + err.toString())
+        .isZero();
+    assertThat(out.toString())
+        .contains("back-1-spiral-8.nc")
+        .contains("spiral 8: controls, ledge; controls. ")
+        .contains("Not cut: neck bolt 1; neck bolt 2. ")
+        .contains("Zero: the middle of index 1 hole, on the face.");
+    assertThat(err.toString()).contains("air or scrap").contains("local rules");
+    file = folder.resolve("nc").resolve("back-1-spiral-8.nc");
+    assertThat(Files.readString(file)).contains("(controls, ").doesNotContain("?");
+    out.getBuffer().setLength(0);
+    int status =
+        RoughCut.run(
+            NOW,
+            new PrintWriter(out, true),
+            new PrintWriter(err, true),
+            "simulate",
+            file.toString(),
+            "--stock=500x350x45",
+            "--stock-at=-100,-175,0",
+            "--cutter=spiral 8",
+            "--wood=alder");
+    assertThat(status).as(out + err.toString()).isZero();
+    assertThat(out.toString()).contains("lowest −39.00 mm");
+    Files.writeString(folder.resolve("blocked"), "");
+    assertThat(
+            RoughCut.run(
+                NOW,
+                new PrintWriter(out, true),
+                new PrintWriter(err, true),
+                "mill",
+                "--to=" + folder.resolve("blocked")))
+        .isEqualTo(2);
+  }
+
+  /** The script hands on what the program knows: each command stands in both. */
+  @Test
+  void theScriptKnowsEachCommand() throws IOException {
+    String script = Files.readString(Path.of("../roughcut"));
+    String line = script.lines().filter(l -> l.contains("| --help |")).findFirst().orElseThrow();
+    for (Class<?> command :
+        RoughCut.class.getAnnotation(picocli.CommandLine.Command.class).subcommands()) {
+      String name = command.getAnnotation(picocli.CommandLine.Command.class).name();
+      assertThat(line).containsPattern("[ |]" + name + " ");
+    }
+  }
 }

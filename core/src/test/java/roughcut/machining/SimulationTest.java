@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -81,6 +82,24 @@ class SimulationTest {
         Kind.BIT_SIDEWAYS,
         6);
     is(slot("-3 -6 -9").replace("M30", ""), "spiral 8", Kind.TEXT, 13);
+  }
+
+  /** A cutter that doesn't cut at its centre stands 5° and no more. */
+  @Test
+  void rampsAreAsSteepAsTheCutterStands() {
+    String ramp = slot("-2.9").replace("G1 X80 Z-2.9", "G1 X%s Z-2.9 F3000\nG1 X80");
+    double flat = 3.4 / Math.tan(Math.toRadians(4.8));
+    double steep = 3.4 / Math.tan(Math.toRadians(5.2));
+    SetUp setUp = stock("straight 6.35");
+    assertThat(Simulation.run(String.format(Locale.ROOT, ramp, 20 + flat), setUp).faults())
+        .isEmpty();
+    assertThat(kinds(Simulation.run(String.format(Locale.ROOT, ramp, 20 + steep), setUp)))
+        .containsExactly(Kind.PLUNGE);
+    assertThat(
+            Simulation.run(String.format(Locale.ROOT, ramp, 20 + steep), stock("spiral 8"))
+                .faults())
+        .as("a spiral one cuts at its centre")
+        .isEmpty();
   }
 
   private static void is(String text, String cutter, Kind kind, int line) {
