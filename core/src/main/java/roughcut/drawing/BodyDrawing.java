@@ -55,6 +55,8 @@ public final class BodyDrawing {
     CUTS,
     PASSES,
     TEMPLATES,
+    /** What a driven router does. */
+    PROGRAMS,
     /** For paper: everything, and nothing to take hold of. */
     SHEET
   }
@@ -119,10 +121,14 @@ public final class BodyDrawing {
       cuts();
     }
     // A template lies on the bare body.
-    if (shows != Shows.TEMPLATES) {
+    if (shows != Shows.TEMPLATES && shows != Shows.PROGRAMS) {
       neck();
     }
-    boolean bare = shows == Shows.OUTLINE || shows == Shows.SURFACES || shows == Shows.TEMPLATES;
+    boolean bare =
+        switch (shows) {
+          case OUTLINE, SURFACES, TEMPLATES, PROGRAMS -> true;
+          case POCKET, WEIGHT, CUTS, PASSES, SHEET -> false;
+        };
     if (face == BodyFace.TOP && !bare) {
       partsAbove();
     }

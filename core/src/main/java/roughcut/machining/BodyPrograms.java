@@ -38,8 +38,10 @@ import roughcut.stock.HeightMap;
  * @param left what isn't cut by them, and why
  * @param zero where the work's zero is set, a whole sentence
  * @param setUp of the stock for the first
+ * @param frame how the body lies on the machine
  */
-public record BodyPrograms(List<MachineProgram> programs, List<Left> left, Text zero, SetUp setUp) {
+public record BodyPrograms(
+    List<MachineProgram> programs, List<Left> left, Text zero, SetUp setUp, FaceFrame frame) {
   /** Height at which nothing is in the way, mm. */
   public static final double CLEAR = 6;
 
@@ -146,7 +148,7 @@ public record BodyPrograms(List<MachineProgram> programs, List<Left> left, Text 
         programs.add(next);
         before = Optional.of(next.report().stock());
       }
-      return new BodyPrograms(programs, left, zero, setUp);
+      return new BodyPrograms(programs, left, zero, setUp, frame);
     }
 
     private void routs(List<RouterWork> work) {

@@ -17,7 +17,7 @@ import roughcut.geometry.Similarity;
  * @param level z of the face in the plan, where z runs down
  * @param mirrors whether y is turned round
  */
-record FaceFrame(BodyFace face, Point zero, double level, boolean mirrors) {
+public record FaceFrame(BodyFace face, Point zero, double level, boolean mirrors) {
   static FaceFrame of(BodyFace face, Frame hand, Point zero, double level) {
     Frame turned =
         switch (face) {
@@ -34,6 +34,11 @@ record FaceFrame(BodyFace face, Point zero, double level, boolean mirrors) {
 
   Point of(Point place) {
     return similarity().of(place);
+  }
+
+  /** Where a place of the machine lies in the plan. */
+  public Point planned(Point place) {
+    return zero.plus(place.x(), mirrors ? -place.y() : place.y());
   }
 
   Outline of(Outline shape) {

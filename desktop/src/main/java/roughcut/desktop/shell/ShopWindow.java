@@ -118,7 +118,7 @@ public final class ShopWindow {
             new FretboardStation(context),
             new NeckStation(context),
             new BodyStation(context),
-            new RoutsStation(context),
+            new RoutsStation(context, () -> SheetFolder.usual(workspace.path())),
             new BridgeStation(context),
             sheets,
             new BenchStation(context))) {

@@ -1,0 +1,72 @@
+package roughcut.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+
+/** Programs for a driven router: made beside the window, seen, and written. */
+class ProgramsTest extends WindowTest {
+  @TempDir static Path folder;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage);
+  }
+
+  @Stop
+  void stop() {
+    close();
+  }
+
+  private void into(Path to) {
+    show(() -> find(robot, "programs.folder", TextField.class).setText(to.toString()));
+    click("programs.save");
+  }
+
+  @Test
+  void programsFollowTheFaceAndThePlanAndAreWritten() throws IOException {
+    page(5, "Programs");
+    until(() -> said(robot, "runs on simulated stock without a fault"));
+    assertThat(said(robot, "Its floor leans by")).as("what isn't cut, and why").isTrue();
+    Path to = folder.resolve("nc");
+    into(to);
+    assertThat(text("programs.result")).startsWith("Saved to").contains("top-1-spiral-8.nc");
+    String before = Files.readString(to.resolve("top-1-spiral-8.nc"));
+    assertThat(before).contains("(neck pickup, ").endsWith("M30\n%\n");
+
+    show(() -> find(robot, "face.back", ToggleButton.class).fire());
+    until(() -> said(robot, "controls, ledge; controls"));
+    click("programs.save");
+    assertThat(text("programs.result")).contains("back-1-spiral-8.nc");
+
+    type("pickup.neck.from-saddle", "120.5");
+    page(5, "Programs");
+    show(() -> find(robot, "face.top", ToggleButton.class).fire());
+    until(() -> said(robot, "runs on simulated stock without a fault"));
+    click("programs.save");
+    assertThat(Files.readString(to.resolve("top-1-spiral-8.nc"))).isNotEqualTo(before);
+  }
+
+  @Test
+  void whatCantBeSavedIsSaidAndAnEmptyDrawerToo() throws IOException {
+    page(5, "Programs");
+    until(() -> said(robot, "runs on simulated stock without a fault"));
+    Path file = Files.writeString(folder.resolve("taken"), "");
+    into(file);
+    assertThat(text("programs.result")).startsWith("Not saved: ");
+    show(() -> session().editShop("", "drawer", s -> s.withCutters(List.of(s.cutters().get(0)))));
+    until(() -> said(robot, "No rout with a level floor is cut from this face."));
+    assertThat(find(robot, "programs.save", javafx.scene.control.Button.class).isDisabled())
+        .isTrue();
+  }
+}
