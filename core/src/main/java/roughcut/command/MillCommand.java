@@ -89,7 +89,7 @@ final class MillCommand implements Callable<Integer> {
                     Collectors.mapping(BodyPrograms.Left::what, Collectors.toList())));
     left.forEach(
         (reason, what) -> say(Text.of("Not cut: {what}. {why}", Text.joined(what, "; "), reason)));
-    say(programs.zero());
+    say(programs.setting());
     RoughCut.tell(spec, Caution.DRIVEN_ROUTER.words());
     RoughCut.tell(spec, Caution.STANDING);
     return stops ? 1 : 0;

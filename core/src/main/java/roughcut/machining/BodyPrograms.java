@@ -36,12 +36,12 @@ import roughcut.stock.HeightMap;
  *
  * @param programs one for each cutter, the largest first
  * @param left what isn't cut by them, and why
- * @param zero where the work's zero is set, a whole sentence
+ * @param setting where the work's zero is and what the stock is, whole sentences
  * @param setUp of the stock for the first
  * @param frame how the body lies on the machine
  */
 public record BodyPrograms(
-    List<MachineProgram> programs, List<Left> left, Text zero, SetUp setUp, FaceFrame frame) {
+    List<MachineProgram> programs, List<Left> left, Text setting, SetUp setUp, FaceFrame frame) {
   /** Height at which nothing is in the way, mm. */
   public static final double CLEAR = 6;
 
@@ -92,7 +92,7 @@ public record BodyPrograms(
     private final Plan plan;
     private final Optional<Machine> machine;
     private final FaceFrame frame;
-    private final Text zero;
+    private final Text setting;
     private final List<Left> left = new ArrayList<>();
     private final double density;
 
@@ -103,9 +103,17 @@ public record BodyPrograms(
           plan.cuts().indexHoles().stream().min(Comparator.comparingDouble(h -> h.at().x()));
       Point at =
           pin.map(IndexHole::at).orElseGet(() -> new Point(plan.given(Decisions.JOINT_X), 0));
-      this.zero =
+      Text zero =
           pin.map(p -> Text.of("Zero: the middle of {hole}, on the face.", words(p)))
               .orElse(Text.of("Zero: centre line and body edge at the neck, on the face."));
+      this.setting =
+          Text.joined(
+              List.of(
+                  zero,
+                  Text.of(
+                      "Stock: planed to {thickness}, nothing carved or rounded yet.",
+                      Text.length(plan.cuts().surface().thickness(), 1))),
+              " ");
       double level =
           switch (face) {
             case TOP -> plan.cuts().surface().topPlane(plan.cuts().surface().to());
@@ -148,7 +156,7 @@ public record BodyPrograms(
         programs.add(next);
         before = Optional.of(next.report().stock());
       }
-      return new BodyPrograms(programs, left, zero, setUp, frame);
+      return new BodyPrograms(programs, left, setting, setUp, frame);
     }
 
     private void routs(List<RouterWork> work) {
@@ -311,7 +319,9 @@ public record BodyPrograms(
             Text.of("{cut}, {depth} deep", each.words(), Text.length(-each.floor(), 2))
                 .in(Units.MM));
         writer.all(pocket.legs());
-        names.add(each.words());
+        if (!names.contains(each.words())) {
+          names.add(each.words());
+        }
         cut.add(each.name());
       }
       String text = writer.end(CLEAR);
@@ -365,7 +375,7 @@ public record BodyPrograms(
               .in(Units.MM),
           Text.of("Cutter: {cutter}, {size}", cutter.name(), Text.length(cutter.diameter(), 2))
               .in(Units.MM),
-          zero.in(Units.MM),
+          setting.in(Units.MM),
           Text.of("X along the strings, away from the nut. Y to the {side} side. Z up.", side())
               .in(Units.MM),
           Caution.DRIVEN_ROUTER.words().in(Units.MM),

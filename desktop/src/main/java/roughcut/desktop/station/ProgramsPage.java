@@ -193,7 +193,7 @@ final class ProgramsPage extends BodyViewPage {
                 false,
                 say("not cut"),
                 say("{what}. {why}", Text.joined(what, "; ").in(units), why.in(units))));
-    table.row(false, say("set up"), programs.zero().in(units));
+    table.row(false, say("set up"), programs.setting().in(units));
   }
 
   private void save() {
