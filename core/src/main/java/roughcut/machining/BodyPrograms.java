@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import roughcut.bench.Caution;
+import roughcut.body.BodySurface;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.gcode.ProgramWriter;
@@ -27,6 +28,7 @@ import roughcut.rout.CutKind;
 import roughcut.rout.IndexHole;
 import roughcut.rout.RoutPlan;
 import roughcut.shop.Cutter;
+import roughcut.shop.CutterBook;
 import roughcut.shop.Machine;
 import roughcut.stock.HeightMap;
 
@@ -95,6 +97,7 @@ public record BodyPrograms(
     private final Text setting;
     private final List<Left> left = new ArrayList<>();
     private final double density;
+    private final double thickness;
 
     Maker(Plan plan, BodyFace face, Optional<Machine> machine) {
       this.plan = plan;
@@ -103,6 +106,15 @@ public record BodyPrograms(
           plan.cuts().indexHoles().stream().min(Comparator.comparingDouble(h -> h.at().x()));
       Point at =
           pin.map(IndexHole::at).orElseGet(() -> new Point(plan.given(Decisions.JOINT_X), 0));
+      BodySurface surface = plan.cuts().surface();
+      // A carved top that rises towards the bridge is cut from stock as high as its highest place.
+      double top = Math.min(surface.topPlane(surface.from()), surface.topPlane(surface.to()));
+      this.thickness = surface.backPlane() - top;
+      double level =
+          switch (face) {
+            case TOP -> top;
+            case BACK -> surface.backPlane();
+          };
       Text zero =
           pin.map(p -> Text.of("Zero: the middle of {hole}, on the face.", words(p)))
               .orElse(Text.of("Zero: centre line and body edge at the neck, on the face."));
@@ -112,13 +124,11 @@ public record BodyPrograms(
                   zero,
                   Text.of(
                       "Stock: planed to {thickness}, nothing carved or rounded yet.",
-                      Text.length(plan.cuts().surface().thickness(), 1))),
+                      Text.length(thickness, 1)),
+                  Text.of(
+                      "Rapid moves pass {clear} over the face: keep clamps lower or outside.",
+                      Text.length(CLEAR, 0))),
               " ");
-      double level =
-          switch (face) {
-            case TOP -> plan.cuts().surface().topPlane(plan.cuts().surface().to());
-            case BACK -> plan.cuts().surface().thickness();
-          };
       this.frame = FaceFrame.of(face, plan.given(Decisions.HAND).frame(), at, level);
       this.density = Math.max(plan.body().seenWood().density(), plan.body().backWood().density());
     }
@@ -140,7 +150,7 @@ public record BodyPrograms(
           byCutter.keySet().stream()
               .sorted(Comparator.comparingDouble(c -> -c.diameter()))
               .toList();
-      SetUp setUp = setUp(order.stream().findFirst().orElse(plan.shop().cutters().get(0)));
+      SetUp setUp = setUp(order.stream().findFirst().orElse(CutterBook.all().get(0)));
       List<MachineProgram> programs = new ArrayList<>();
       List<String> cut = new ArrayList<>();
       Optional<HeightMap> before = Optional.empty();
@@ -285,7 +295,7 @@ public record BodyPrograms(
       return new SetUp(
           outline,
           0,
-          plan.cuts().surface().thickness(),
+          thickness,
           SetUp.USUAL_CELL,
           Map.of(1, first),
           List.of(),

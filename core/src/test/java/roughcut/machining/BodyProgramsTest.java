@@ -1,6 +1,7 @@
 package roughcut.machining;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import roughcut.demo.Demo;
 import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Handedness;
+import roughcut.design.StringDecisions;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Solid;
@@ -262,6 +264,35 @@ class BodyProgramsTest {
     }
   }
 
+  /** A carved top that rises is cut from stock as thick as its highest place. */
+  @Test
+  void aRiseIsInTheStock() {
+    Build avocet =
+        Demo.builds(LocalDate.of(2026, 12, 2)).stream()
+            .filter(b -> b.name().equals("Avocet"))
+            .findFirst()
+            .orElseThrow();
+    Plan risen =
+        Plan.of(
+            avocet.withDesign(StringDecisions.CARVE_RISE.with(avocet.design(), 3)), Demo.shop());
+    for (BodyFace face : BodyFace.values()) {
+      BodyPrograms programs = BodyPrograms.of(risen, face, Optional.empty());
+      assertThat(programs.setUp().thickness())
+          .isCloseTo(risen.cuts().surface().thickness() + 3, within(1e-9));
+      assertThat(programs.programs()).allMatch(p -> p.report().faults().isEmpty());
+    }
+    MachineProgram top = BodyPrograms.of(risen, BodyFace.TOP, Optional.empty()).programs().get(0);
+    assertThat(top.report().deepest())
+        .as("from the highest place down to the floors that are planned")
+        .isCloseTo(
+            -risen.cuts().cuts().stream()
+                .filter(c -> top.cuts().contains(c.words()))
+                .mapToDouble(c -> c.box().z1() + 3)
+                .max()
+                .orElseThrow(),
+            within(0.01));
+  }
+
   /** With a drawer that has nothing that fits, all of it is left, each with a reason. */
   @Test
   void anEmptyDrawerLeavesAll() {
@@ -273,5 +304,12 @@ class BodyProgramsTest {
     assertThat(programs.programs()).isEmpty();
     assertThat(programs.left()).extracting(l -> l.what().toString()).contains("controls");
     assertThat(programs.left()).allMatch(l -> !l.why().isEmpty());
+    assertThat(
+            BodyPrograms.of(
+                    Plan.of(heron, Demo.shop().withCutters(List.of())),
+                    BodyFace.BACK,
+                    Optional.empty())
+                .left())
+        .hasSameSizeAs(programs.left());
   }
 }

@@ -140,7 +140,7 @@ class OneMoreTest {
   @Test
   void aFourthWayToTheAngle() throws IOException {
     assertThat(broken("design/AngleMade.java", "  WEDGE(", "HINGE(Text.of(\"hinge\")),"))
-        .containsExactlyInAnyOrder("bench/NeckOrder", "design/Applicability", "strings/HeelSeat");
+        .containsExactlyInAnyOrder("bench/HeelOrder", "design/Applicability", "strings/HeelSeat");
   }
 
   @Test
@@ -210,6 +210,7 @@ class OneMoreTest {
             "geometry/Curvature",
             "geometry/Offset",
             "geometry/Path",
+            "machining/Ring",
             "neck/DrawnHead");
   }
 
