@@ -321,7 +321,7 @@ public record BodyPrograms(
           new ProgramWriter(
               heading(cutter), speed, feed, entering(cutter, rule, speed, feed), CLEAR);
       List<Text> names = new ArrayList<>();
-      for (RouterWork each : work) {
+      for (RouterWork each : WorkOrder.of(work, new Point(0, 0))) {
         // What isn't cut before by these programs isn't there.
         double top = each.within().filter(cut::contains).isPresent() ? each.above() : 0;
         Pocketing pocket = new Pocketing(each.area(), top, each.floor(), cutter, rule, CLEAR);

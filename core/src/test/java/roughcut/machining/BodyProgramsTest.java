@@ -111,8 +111,8 @@ class BodyProgramsTest {
       Set<String> left,
       HeightMap stock) {
     int inside = 0;
-    for (int row = 0; row < stock.rows(); row += 5) {
-      for (int column = 0; column < stock.columns(); column += 4) {
+    for (int row = 0; row < stock.rows(); row += 6) {
+      for (int column = 0; column < stock.columns(); column += 7) {
         double height = stock.height(column, row);
         Point middle = stock.middle(column, row);
         double allowed = 0;
