@@ -88,7 +88,7 @@ final class MillCommand implements Callable<Integer> {
                     LinkedHashMap::new,
                     Collectors.mapping(BodyPrograms.Left::what, Collectors.toList())));
     left.forEach(
-        (reason, what) -> say(Text.of("Not cut: {what}. {why}", Text.joined(what, "; "), reason)));
+        (reason, what) -> say(Text.of("By hand: {what}. {why}", Text.joined(what, "; "), reason)));
     say(programs.setting());
     RoughCut.tell(spec, Caution.DRIVEN_ROUTER.words());
     RoughCut.tell(spec, Caution.STANDING);

@@ -14,6 +14,7 @@ import roughcut.design.Decisions;
 import roughcut.gcode.ProgramWriter;
 import roughcut.geometry.Bounds;
 import roughcut.geometry.Cylinder;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
 import roughcut.geometry.Prism;
@@ -37,7 +38,7 @@ import roughcut.stock.HeightMap;
  * that a router cutter goes round in. Faces are taken as planed to their thickness and still plain.
  *
  * @param programs one for each cutter, the largest first
- * @param left what isn't cut by them, and why
+ * @param left for work by hand, and why
  * @param setting where the work's zero is and what the stock is, whole sentences
  * @param setUp of the stock for the first
  * @param frame how the body lies on the machine
@@ -62,6 +63,9 @@ public record BodyPrograms(
   /** A floor that leans less is level, mm. */
   private static final double LEVEL = 0.05;
 
+  /** So far a cutter goes on where a rout is open at the body's edge, mm. */
+  private static final double RUN_OUT = 10;
+
   /** After the name of a bore's narrower part. */
   private static final String BELOW = ".below";
 
@@ -69,7 +73,7 @@ public record BodyPrograms(
   private static final double OUTSIDE = 1;
 
   /**
-   * What isn't cut by a program.
+   * What is left for work by hand.
    *
    * @param what it is
    * @param why, a whole sentence
@@ -180,7 +184,11 @@ public record BodyPrograms(
           left.add(new Left(name, Text.of("It is cut before the top is glued on.")));
           continue;
         }
-        if (rout.step().floorRise() > LEVEL) {
+        Prism solid = rout.step().solids().get(0);
+        Region area = area(rout);
+        Optional<LeaningFloor> lean =
+            Optional.of(frame.floor(solid)).filter(l -> rout.step().floorRise() > LEVEL);
+        if (lean.isPresent() && !LeaningFloor.fits(area)) {
           left.add(
               new Left(
                   name,
@@ -189,9 +197,9 @@ public record BodyPrograms(
                       Text.length(rout.step().floorRise(), 2))));
           continue;
         }
-        Prism solid = rout.step().solids().get(0);
-        double floor = frame.height(solid.floorAt(solid.corners().get(0).x()));
-        Region area = Region.of(frame.of(rout.step().line()));
+        double floor =
+            lean.map(l -> l.highest(area.bounds()))
+                .orElseGet(() -> frame.height(solid.floorAt(solid.corners().get(0).x())));
         List<RouterWork> same = byCut.computeIfAbsent(rout.cut().name(), none -> new ArrayList<>());
         Optional<RouterWork> around =
             same.stream()
@@ -205,10 +213,23 @@ public record BodyPrograms(
                 around.map(RouterWork::floor).orElse(0.0),
                 floor,
                 rout.step().corner(),
+                lean,
                 around.map(RouterWork::name));
         same.add(next);
         work.add(next);
       }
+    }
+
+    /** What is emptied; a pocket runs out over the body's edge, where the neck comes in. */
+    private Region area(RoutPlan rout) {
+      Outline line = rout.step().line();
+      Region area = Region.of(frame.of(line));
+      if (rout.cut().kind() != CutKind.POCKET) {
+        return area;
+      }
+      Region body = Region.of(frame.of(plan.body().outline().shape()));
+      Region out = Region.of(frame.of(line.translate(-RUN_OUT, 0))).difference(body);
+      return area.union(out);
     }
 
     private Text words(IndexHole hole) {
@@ -259,6 +280,7 @@ public record BodyPrograms(
                 open,
                 floor,
                 bore.radius(),
+                Optional.empty(),
                 open < 0 ? Optional.of(cut.name()) : Optional.empty()));
         open = floor;
       }
@@ -276,18 +298,25 @@ public record BodyPrograms(
       return Math.max(frame.height(bore.from().z()), frame.height(bore.to().z()));
     }
 
+    private static Text pared(double left) {
+      return Text.of(
+          "A flat cutter leaves up to {left} of it at the deep end of its leaning floor: pare it "
+              + "flat.",
+          Text.length(left, 2));
+    }
+
     private Text lacking(RouterWork work) {
       return work.round()
           ? Text.of(
               "No straight or spiral cutter of the drawer goes round in {across} and reaches "
                   + "{deep} down: drill it.",
               Text.length(2 * work.corner(), 1),
-              Text.length(-work.floor(), 1))
+              Text.length(-work.deepest(), 1))
           : Text.of(
               "No straight or spiral cutter of the drawer makes corners of {corner} radius, fits "
                   + "in and reaches {deep} down: rout it by hand.",
               Text.length(work.corner(), 2),
-              Text.length(-work.floor(), 1));
+              Text.length(-work.deepest(), 1));
     }
 
     private SetUp setUp(Cutter first) {
@@ -326,9 +355,16 @@ public record BodyPrograms(
         double top = each.within().filter(cut::contains).isPresent() ? each.above() : 0;
         Pocketing pocket = new Pocketing(each.area(), top, each.floor(), cutter, rule, CLEAR);
         writer.comment(
-            Text.of("{cut}, {depth} deep", each.words(), Text.length(-each.floor(), 2))
+            Text.of("{cut}, {depth} deep", each.words(), Text.length(-each.deepest(), 2))
                 .in(Units.MM));
         writer.all(pocket.legs());
+        each.lean()
+            .ifPresent(
+                lean -> {
+                  double radius = cutter.diameter() / 2;
+                  writer.all(lean.legs(each.area(), radius, CLEAR));
+                  left.add(new Left(each.words(), pared(lean.left(radius))));
+                });
         if (!names.contains(each.words())) {
           names.add(each.words());
         }

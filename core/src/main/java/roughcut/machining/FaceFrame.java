@@ -5,6 +5,7 @@ import roughcut.geometry.Bounds;
 import roughcut.geometry.Frame;
 import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
+import roughcut.geometry.Prism;
 import roughcut.geometry.Similarity;
 
 /**
@@ -47,6 +48,16 @@ public record FaceFrame(BodyFace face, Point zero, double level, boolean mirrors
 
   Bounds of(Bounds b) {
     return Bounds.of(of(new Point(b.left(), b.low())), of(new Point(b.right(), b.high())));
+  }
+
+  /** A floor of the plan, which may lean along. */
+  LeaningFloor floor(Prism solid) {
+    double slope =
+        switch (face) {
+          case TOP -> -solid.lean();
+          case BACK -> solid.lean();
+        };
+    return new LeaningFloor(height(solid.floorAt(zero.x())), slope);
   }
 
   /** Height over the face of a z of the plan. */

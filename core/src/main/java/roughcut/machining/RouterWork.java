@@ -17,6 +17,7 @@ import roughcut.shop.CutterKind;
  * @param above height of what is cut before it; 0 at the face
  * @param floor height of its floor, less than 0
  * @param corner radius of its inside corners
+ * @param lean what its floor is like where it isn't level; {@code floor} is the highest place of it
  * @param within the name of the work before whose floor it begins at; empty where it begins at the
  *     face
  */
@@ -27,6 +28,7 @@ record RouterWork(
     double above,
     double floor,
     double corner,
+    Optional<LeaningFloor> lean,
     Optional<String> within) {
   /** A cutter this much larger than a corner still makes it. */
   private static final double CORNER = 0.03;
@@ -36,6 +38,11 @@ record RouterWork(
 
   /** A round hole is emptied by a cutter that is at least so much smaller, mm. */
   private static final double ROOM = 0.5;
+
+  /** Height of the lowest place of its floor. */
+  double deepest() {
+    return lean.map(l -> l.lowest(area.bounds())).orElse(floor);
+  }
 
   /** Whether it is a round hole. */
   boolean round() {
@@ -47,7 +54,7 @@ record RouterWork(
     return drawer.stream()
         .filter(c -> driven(c.kind()) && c.condition() != Cutter.Condition.DULL)
         .filter(c -> c.diameter() / 2 <= corner + CORNER)
-        .filter(c -> -floor <= (c.shank() <= c.diameter() ? c.stickOut() : c.cutting()))
+        .filter(c -> -deepest() <= (c.shank() <= c.diameter() ? c.stickOut() : c.cutting()))
         .sorted(Comparator.comparingDouble(c -> -c.diameter()))
         .filter(this::reaches)
         .toList();

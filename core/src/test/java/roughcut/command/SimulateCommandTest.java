@@ -142,7 +142,7 @@ class SimulateCommandTest {
     assertThat(out.toString())
         .contains("back-1-spiral-8.nc")
         .contains("spiral 8: controls, ledge; controls. ")
-        .contains("Not cut: neck bolt 1; neck bolt 2. ")
+        .contains("By hand: neck bolt 1; neck bolt 2. ")
         .contains("Zero: the middle of index 1 hole, on the face.");
     assertThat(err.toString()).contains("air or scrap").contains("local rules");
     file = folder.resolve("nc").resolve("back-1-spiral-8.nc");

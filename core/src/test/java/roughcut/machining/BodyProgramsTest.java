@@ -20,8 +20,10 @@ import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.design.Handedness;
 import roughcut.design.StringDecisions;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
+import roughcut.geometry.Prism;
 import roughcut.geometry.Solid;
 import roughcut.machining.SimulationFault.Kind;
 import roughcut.plan.Plan;
@@ -110,6 +112,7 @@ class BodyProgramsTest {
       Set<String> made,
       Set<String> left,
       HeightMap stock) {
+    Outline body = plan.body().outline().shape();
     int inside = 0;
     for (int row = 0; row < stock.rows(); row += 6) {
       for (int column = 0; column < stock.columns(); column += 7) {
@@ -135,6 +138,11 @@ class BodyProgramsTest {
           if (whole && made.stream().anyMatch(w -> of(words, w))) {
             wanted = Math.max(wanted, least);
           }
+        }
+        Point here = planned(plan, face, middle);
+        // Outside the body is waste, over which a pocket runs out.
+        if (!body.contains(here) && body.edgeDistance(here) > BESIDE) {
+          continue;
         }
         assertThat(-height)
             .as("%s %s gouged at %s", plan.name(), face, planned(plan, face, middle))
@@ -262,6 +270,55 @@ class BodyProgramsTest {
                   .on(slow, Map.of(54, new Point3(300, 300, -60))));
       assertThat(report.faults()).isEmpty();
     }
+  }
+
+  /**
+   * A pocket whose floor leans: nowhere deeper than planned, and less deep only under the last line
+   * of a flat cutter, by what is said.
+   */
+  @ParameterizedTest
+  @MethodSource("plans")
+  void aLeaningPocketIsWithinWhatIsSaid(Plan plan) {
+    Cut pocket = plan.cuts().cut("pocket").orElse(null);
+    if (pocket == null) {
+      return;
+    }
+    BodyPrograms programs = BodyPrograms.of(plan, BodyFace.TOP, Optional.empty());
+    MachineProgram program =
+        programs.programs().stream()
+            .filter(p -> p.cuts().contains(pocket.words()))
+            .findFirst()
+            .orElseThrow();
+    double slope = Math.abs(((Prism) pocket.solids().get(0)).lean());
+    assertThat(slope).isGreaterThan(0.001);
+    double said = slope * program.cutter().diameter();
+    assertThat(programs.left())
+        .anyMatch(
+            l ->
+                l.what().equals(pocket.words())
+                    && l.why().numbers().get(0) >= said - 1e-9
+                    && l.why().numbers().get(0) < 0.5);
+    HeightMap stock = programs.programs().get(programs.programs().size() - 1).report().stock();
+    double most = 0;
+    int cells = 0;
+    int full = 0;
+    for (int row = 0; row < stock.rows(); row++) {
+      for (int column = 0; column < stock.columns(); column++) {
+        Point at = planned(plan, BodyFace.TOP, stock.middle(column, row));
+        double least = Double.POSITIVE_INFINITY;
+        for (Point p : near(pocket, at) ? around(at) : List.<Point>of()) {
+          least = Math.min(least, depth(plan, BodyFace.TOP, pocket, p));
+        }
+        if (least > 0 && least < Double.POSITIVE_INFINITY) {
+          double left = least + stock.height(column, row);
+          most = Math.max(most, left);
+          cells++;
+          full += left < 0.03 ? 1 : 0;
+        }
+      }
+    }
+    assertThat(most).isLessThan(said + OFF);
+    assertThat((double) full / cells).as("share that is on its floor").isGreaterThan(0.85);
   }
 
   /** A carved top that rises is cut from stock as thick as its highest place. */

@@ -22,6 +22,7 @@ class WorkOrderTest {
         0,
         -5,
         5,
+        Optional.empty(),
         Optional.ofNullable(within));
   }
 

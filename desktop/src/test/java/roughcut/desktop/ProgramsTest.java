@@ -37,7 +37,9 @@ class ProgramsTest extends WindowTest {
   void programsFollowTheFaceAndThePlanAndAreWritten() throws IOException {
     page(5, "Programs");
     until(() -> said(robot, "runs on simulated stock without a fault"));
-    assertThat(said(robot, "Its floor leans by")).as("what isn't cut, and why").isTrue();
+    assertThat(said(robot, "the deep end of its leaning floor"))
+        .as("what is left by hand, and why")
+        .isTrue();
     Path to = folder.resolve("nc");
     into(to);
     assertThat(text("programs.result")).startsWith("Saved to").contains("top-1-spiral-8.nc");

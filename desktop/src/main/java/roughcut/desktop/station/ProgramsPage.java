@@ -191,7 +191,7 @@ final class ProgramsPage extends BodyViewPage {
         (why, what) ->
             table.row(
                 false,
-                say("not cut"),
+                say("by hand"),
                 say("{what}. {why}", Text.joined(what, "; ").in(units), why.in(units))));
     table.row(false, say("set up"), programs.setting().in(units));
   }
