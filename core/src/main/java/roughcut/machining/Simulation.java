@@ -79,8 +79,7 @@ public final class Simulation {
   public static SimulationReport run(String text, SetUp setUp, boolean skip) {
     Optional<Point3> home = setUp.machine().map(m -> new Point3(0, 0, 0));
     Program program = Program.read(text, new Zeros(setUp.zeros(), home), skip);
-    return new Simulation(setUp, HeightMap.level(setUp.plan(), setUp.cell(), setUp.top()))
-        .all(program);
+    return new Simulation(setUp, uncut(setUp)).all(program);
   }
 
   /**
@@ -89,9 +88,27 @@ public final class Simulation {
    * @param before as another program with this set-up left it; it stays as it is
    */
   public static SimulationReport run(String text, SetUp setUp, HeightMap before) {
+    return until(text, setUp, before, Integer.MAX_VALUE);
+  }
+
+  /**
+   * Runs it up to a line of its text, that one included.
+   *
+   * @param before the stock when it begins; it stays as it is
+   */
+  public static SimulationReport until(String text, SetUp setUp, HeightMap before, int line) {
     Optional<Point3> home = setUp.machine().map(m -> new Point3(0, 0, 0));
-    Program program = Program.read(text, new Zeros(setUp.zeros(), home), false);
+    Program all = Program.read(text, new Zeros(setUp.zeros(), home), false);
+    Program program =
+        new Program(
+            all.steps().stream().filter(s -> s.line() <= line).toList(),
+            all.faults().stream().filter(f -> f.line() <= line).toList());
     return new Simulation(setUp, before.copy()).all(program);
+  }
+
+  /** Stock of that set-up that nothing was cut of yet. */
+  public static HeightMap uncut(SetUp setUp) {
+    return HeightMap.level(setUp.plan(), setUp.cell(), setUp.top());
   }
 
   /** Clamps as a face that stays; a cell that one covers any of counts as covered. */

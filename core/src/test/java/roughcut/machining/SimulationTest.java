@@ -15,6 +15,7 @@ import roughcut.machining.SimulationFault.Kind;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Machine;
+import roughcut.stock.HeightMap;
 
 /** A program run on wood as it is clamped: what is well is quiet, what would go wrong is told. */
 class SimulationTest {
@@ -210,6 +211,23 @@ class SimulationTest {
         .isCloseTo(-3 + 3.2 - Math.sqrt(3.2 * 3.2 - 2.375 * 2.375), within(1e-4));
     SetUp bearing = stock("bearing 19 flush");
     assertThat(kinds(Simulation.run(slot("-3"), bearing))).containsExactly(Kind.NO_CUTTER);
+  }
+
+  /** Run up to a line, it has done what stands before, and nothing of what comes. */
+  @Test
+  void itStopsAfterTheLineThatIsAskedFor() {
+    SetUp setUp = stock("spiral 8");
+    String text = slot("-3 -6 -9");
+    HeightMap before = Simulation.uncut(setUp);
+    assertThat(Simulation.until(text, setUp, before, 5).removed()).isZero();
+    SimulationReport first = Simulation.until(text, setUp, before, 7);
+    assertThat(first.deepest()).isEqualTo(-3);
+    assertThat(first.faults()).as("its end isn't missing yet").isEmpty();
+    SimulationReport whole = Simulation.run(text, setUp);
+    SimulationReport all = Simulation.until(text, setUp, before, 99);
+    assertThat(all.removed()).isEqualTo(whole.removed());
+    assertThat(all.seconds()).isEqualTo(whole.seconds());
+    assertThat(before.height(200, 120)).as("what it began with stays").isZero();
   }
 
   /** The same program against zeros that were set wrongly: nothing of it is believed. */
