@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -57,6 +63,48 @@ class ProgramsTest extends WindowTest {
     until(() -> said(robot, "runs on simulated stock without a fault"));
     click("programs.save");
     assertThat(Files.readString(to.resolve("top-1-spiral-8.nc"))).isNotEqualTo(before);
+  }
+
+  /** Up to its beginning nothing is cut; at its end the pickups' routs are there. */
+  @Test
+  void theStockIsSeenUpToAnyLine() {
+    page(5, "Programs");
+    until(() -> said(robot, "runs on simulated stock without a fault"));
+    Slider line = find(robot, "programs.line", Slider.class);
+    until(() -> picture() != null);
+    int end = colours();
+    assertThat(text("programs.line-text")).endsWith(": %");
+    Image whole = picture();
+    show(() -> line.setValue(12));
+    until(() -> picture() != whole);
+    assertThat(colours()).as("a plain board").isLessThan(end / 4).isLessThan(6);
+    assertThat(text("programs.line-text")).startsWith("Line 12: ");
+    Image plain = picture();
+    show(() -> line.setValue(line.getMax() / 2));
+    until(() -> picture() != plain);
+    assertThat(colours()).isGreaterThan(6);
+  }
+
+  private Image picture() {
+    return robot
+        .lookup((Node n) -> n instanceof ImageView && n.isVisible())
+        .queryAllAs(ImageView.class)
+        .stream()
+        .filter(v -> v.getFitWidth() == 260)
+        .map(ImageView::getImage)
+        .findFirst()
+        .orElse(null);
+  }
+
+  private int colours() {
+    Image image = picture();
+    Set<Integer> all = new HashSet<>();
+    for (int x = 0; x < image.getWidth(); x++) {
+      for (int y = 0; y < image.getHeight(); y++) {
+        all.add(image.getPixelReader().getArgb(x, y));
+      }
+    }
+    return all.size();
   }
 
   @Test

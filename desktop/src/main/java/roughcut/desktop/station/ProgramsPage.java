@@ -18,6 +18,7 @@ import roughcut.design.BodyFace;
 import roughcut.desktop.control.ControlNames;
 import roughcut.desktop.control.FactTable;
 import roughcut.desktop.control.PickField;
+import roughcut.desktop.control.StockView;
 import roughcut.desktop.session.Background;
 import roughcut.desktop.session.StationContext;
 import roughcut.desktop.words.Words;
@@ -34,6 +35,7 @@ import roughcut.measure.NumberWriter;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
+import roughcut.shop.Species;
 
 /** Programs for a driven router: what they cut, how long, what would go wrong; writing them. */
 final class ProgramsPage extends BodyViewPage {
@@ -45,6 +47,7 @@ final class ProgramsPage extends BodyViewPage {
   private final Button save = new Button(say("Save programs"));
   private final Label result = new Label();
   private final FactTable table = new FactTable();
+  private final StockView stock = new StockView();
 
   /** The place that was offered; another that was typed stays. */
   private String offered = "";
@@ -102,6 +105,8 @@ final class ProgramsPage extends BodyViewPage {
         .node(folder)
         .node(save)
         .node(words(result))
+        .heading(say("Simulated stock"))
+        .node(stock)
         .node(words(new Label(say(Caution.DRIVEN_ROUTER.words()))))
         .node(words(new Label(say(Caution.STANDING))));
   }
@@ -140,6 +145,13 @@ final class ProgramsPage extends BodyViewPage {
         });
     which.show(all, all.contains(chosen) ? chosen : null);
     save.setDisable(all.isEmpty());
+    stock.setVisible(all.contains(chosen));
+    made.filter(p -> all.contains(chosen))
+        .ifPresent(p -> stock.show(p, chosen, colour(now.body().seenWood())));
+  }
+
+  private static int colour(Species wood) {
+    return Integer.parseInt(wood.tint().substring(1), 16);
   }
 
   /** They take longer than a window may stand still. */
