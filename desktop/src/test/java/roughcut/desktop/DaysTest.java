@@ -54,6 +54,16 @@ class DaysTest extends WindowTest {
     settle();
   }
 
+  /** At once: what moves can't be aimed at. */
+  private void unfold(String fold) {
+    show(
+        () -> {
+          TitledPane pane = find(robot, fold, TitledPane.class);
+          pane.setAnimated(false);
+          pane.setExpanded(true);
+        });
+  }
+
   @SuppressWarnings("unchecked")
   private List<Schedule.Block> blocks() {
     return List.copyOf(find(robot, "days.table", TableView.class).getItems());
@@ -98,7 +108,12 @@ class DaysTest extends WindowTest {
   }
 
   private double late() {
-    until(() -> text("days.own").matches("(?s).*(late by|days to spare).*"));
+    try {
+      until(() -> text("days.own").matches("(?s).*(late by|days to spare).*"));
+    } catch (AssertionError e) {
+      String due = session().build().get().brief().due().toString();
+      throw new AssertionError("“" + text("days.own") + "” with a due date of " + due, e);
+    }
     String words = text("days.own");
     return words.contains("late by")
         ? Double.parseDouble(words.replaceAll(".*late by ([\\d.]+) days.*", "$1"))
@@ -124,7 +139,7 @@ class DaysTest extends WindowTest {
   @Test
   void theShopsHoursAreTypedAndASlipIsSaidInItsPlace() {
     page(8, "Days");
-    show(() -> find(robot, "days.hours", TitledPane.class).setExpanded(true));
+    unfold("days.hours");
     typed("hours.sunday", "10-13, 14:30–18");
     assertThat(session().shop().get().hours().on(DayOfWeek.SUNDAY)).hasSize(2);
     assertThat(blocks()).anyMatch(b -> b.start().getDayOfWeek() == DayOfWeek.SUNDAY);
@@ -245,8 +260,8 @@ class DaysTest extends WindowTest {
   @Test
   void listsForSessionAndShop() {
     page(8, "Days");
-    show(() -> find(robot, "days.shopping", TitledPane.class).setExpanded(true));
-    show(() -> find(robot, "days.session", TitledPane.class).setExpanded(true));
+    unfold("days.shopping");
+    unfold("days.session");
     Predicate<String> told =
         words ->
             robot
