@@ -83,6 +83,17 @@ class ProgramsTest extends WindowTest {
     show(() -> line.setValue(line.getMax() / 2));
     until(() -> picture() != plain);
     assertThat(colours()).isGreaterThan(6);
+    show(
+        () -> {
+          window.root().getScene().getWindow().setWidth(1000);
+          window.root().getScene().getWindow().setHeight(640);
+        });
+    Node button = find(robot, "programs.save", Node.class);
+    until(() -> right(line) <= right(button) + 1 && right(button) < 1000);
+  }
+
+  private static double right(Node node) {
+    return node.localToScene(node.getLayoutBounds()).getMaxX();
   }
 
   private Image picture() {
@@ -90,8 +101,8 @@ class ProgramsTest extends WindowTest {
         .lookup((Node n) -> n instanceof ImageView && n.isVisible())
         .queryAllAs(ImageView.class)
         .stream()
-        .filter(v -> v.getFitWidth() == 260)
         .map(ImageView::getImage)
+        .filter(i -> i != null && i.getWidth() == 520)
         .findFirst()
         .orElse(null);
   }

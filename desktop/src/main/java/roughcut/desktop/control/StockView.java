@@ -4,6 +4,7 @@ import static roughcut.desktop.words.Words.say;
 
 import java.util.List;
 import java.util.Map;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -44,10 +45,17 @@ public final class StockView extends VBox {
   public StockView() {
     super(6);
     picture.setPreserveRatio(true);
-    picture.setFitWidth(WIDTH / 2.0);
+    // As wide as the column, and never what makes it wide.
+    picture
+        .fitWidthProperty()
+        .bind(
+            Bindings.createDoubleBinding(
+                () -> Math.max(1, Math.min(WIDTH / 2.0, getWidth())), widthProperty()));
     picture.setAccessibleText(say("Stock as cut up to the line"));
     StackPane frame = new StackPane(picture);
     frame.setAlignment(Pos.CENTER);
+    frame.setMinWidth(0);
+    frame.setPrefWidth(1);
     line.setMin(1);
     line.setBlockIncrement(10);
     line.setAccessibleText(say("Line of the program"));
