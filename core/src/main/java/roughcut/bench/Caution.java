@@ -25,7 +25,7 @@ public enum Caution {
           "Watch the direction of feed. Climb cuts only light and with a firm hold. Run "
               + "large cutters slowly. Tug at the template before you start. Unplug the router "
               + "to change cutters.")),
-  DRIVEN_ROUTER(
+  CNC_ROUTER(
       Text.of(
           "Run a new program in air or scrap first. Keep hands out of the machine's travel "
               + "and one near its stop. Protect eyes and ears, and never leave it alone.")),

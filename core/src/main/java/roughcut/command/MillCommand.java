@@ -2,11 +2,7 @@ package roughcut.command;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -23,7 +19,7 @@ import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
-/** Writes programs for a driven router, each run on simulated stock before it is written. */
+/** Writes programs for a CNC router, each run on simulated stock before it is written. */
 @Command(
     name = "mill",
     description =
@@ -80,17 +76,12 @@ final class MillCommand implements Callable<Integer> {
       }
       stops |= program.report().stops();
     }
-    Map<Text, List<Text>> left =
-        programs.left().stream()
-            .collect(
-                Collectors.groupingBy(
-                    BodyPrograms.Left::why,
-                    LinkedHashMap::new,
-                    Collectors.mapping(BodyPrograms.Left::what, Collectors.toList())));
-    left.forEach(
-        (reason, what) -> say(Text.of("By hand: {what}. {why}", Text.joined(what, "; "), reason)));
+    programs
+        .leftByReason()
+        .forEach(
+            (why, what) -> say(Text.of("By hand: {what}. {why}", Text.joined(what, "; "), why)));
     say(programs.setting());
-    RoughCut.tell(spec, Caution.DRIVEN_ROUTER.words());
+    RoughCut.tell(spec, Caution.CNC_ROUTER.words());
     RoughCut.tell(spec, Caution.STANDING);
     return stops ? 1 : 0;
   }

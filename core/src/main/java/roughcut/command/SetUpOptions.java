@@ -12,6 +12,7 @@ import picocli.CommandLine.Option;
 import roughcut.file.FileException;
 import roughcut.file.ShopFile;
 import roughcut.geometry.Bounds;
+import roughcut.geometry.Point3;
 import roughcut.machining.Clamp;
 import roughcut.machining.SetUp;
 import roughcut.measure.InvalidInput;
@@ -89,6 +90,13 @@ final class SetUpOptions {
 
   @Mixin private MachineOptions machine;
 
+  @Option(
+      names = "--zero",
+      paramLabel = "[N=]X,Y,Z",
+      description =
+          "the work's zero in machine coordinates, for G54 or for the G word of that number")
+  private List<String> zeros = new ArrayList<>();
+
   /**
    * The set-up.
    *
@@ -109,7 +117,7 @@ final class SetUpOptions {
           length("--under", under),
           length("--nut", nut),
           wood(drawer).density(),
-          machine.zeros(),
+          zeros(),
           machine.machine());
     } catch (InvalidValue e) {
       throw new BadSetting(e.told());
@@ -139,7 +147,19 @@ final class SetUpOptions {
     return all;
   }
 
-  static Map.Entry<Integer, String> numbered(String option, String typed, int usual)
+  /** The work's zeros in machine coordinates. */
+  private Map<Integer, Point3> zeros() throws BadSetting {
+    Map<Integer, Point3> all = new HashMap<>();
+    all.put(54, new Point3(0, 0, 0));
+    for (String typed : zeros) {
+      Map.Entry<Integer, String> named = numbered("--zero", typed, 54);
+      double[] place = numbers("--zero", typed, named.getValue(), ",", 3);
+      all.put(named.getKey(), new Point3(place[0], place[1], place[2]));
+    }
+    return all;
+  }
+
+  private static Map.Entry<Integer, String> numbered(String option, String typed, int usual)
       throws BadSetting {
     int equals = typed.indexOf('=');
     if (equals < 0) {

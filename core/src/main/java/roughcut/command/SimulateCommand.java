@@ -34,7 +34,7 @@ final class SimulateCommand implements Callable<Integer> {
 
   @Option(
       names = "--skip-marked",
-      description = "leave out lines that begin with a stroke, as a machine's switch does")
+      description = "leave out lines that begin with /, as a machine's switch does")
   private boolean skip;
 
   @Spec private CommandSpec spec;

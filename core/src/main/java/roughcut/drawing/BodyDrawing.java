@@ -55,7 +55,7 @@ public final class BodyDrawing {
     CUTS,
     PASSES,
     TEMPLATES,
-    /** What a driven router does. */
+    /** What a CNC router does. */
     PROGRAMS,
     /** For paper: everything, and nothing to take hold of. */
     SHEET

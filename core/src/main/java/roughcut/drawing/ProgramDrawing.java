@@ -11,7 +11,7 @@ import roughcut.machining.SimulationFault;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 
-/** A body on a driven router: its routs, the work's zero and the cutter's way through them. */
+/** A body on a CNC router: its routs, the work's zero and the cutter's way through them. */
 public final class ProgramDrawing {
   /** Half of the cross at the zero, mm. */
   private static final double CROSS = 6;

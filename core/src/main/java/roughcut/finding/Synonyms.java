@@ -34,6 +34,7 @@ public final class Synonyms {
     {"12th", "octave", "fret 12", "twelfth"},
     {"print", "sheets", "pdf", "paper", "export", "dxf", "svg"},
     {"template", "templates"},
+    {"cnc", "programs", "gcode", "toolpath", "g-code"},
     {"shim", "neck angle", "pocket", "accept as it is"},
     {"bookmatch", "leaf", "halves"},
     {"pilot", "bite", "bore"},

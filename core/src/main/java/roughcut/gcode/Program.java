@@ -15,10 +15,15 @@ public record Program(List<Step> steps, List<Fault> faults) {
     faults = List.copyOf(faults);
   }
 
+  /** Its moves alone, in their order. */
+  public List<Step.Move> moves() {
+    return steps.stream().flatMap(s -> s.move().stream()).toList();
+  }
+
   /**
    * Reads a text as a controller would: word by word, nothing taken for granted.
    *
-   * @param skip whether blocks with a stroke before them are left out
+   * @param skip whether blocks with a slash before them are left out
    */
   public static Program read(String text, Zeros zeros, boolean skip) {
     return new Interpreter(zeros).run(BlockReader.read(text), skip);

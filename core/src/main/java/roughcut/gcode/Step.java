@@ -1,5 +1,6 @@
 package roughcut.gcode;
 
+import java.util.Optional;
 import java.util.function.Function;
 import roughcut.geometry.Point3;
 
@@ -7,6 +8,11 @@ import roughcut.geometry.Point3;
 public sealed interface Step {
   /** Of the program's text, from 1. */
   int line();
+
+  /** It as a move; empty for what isn't one. */
+  default Optional<Move> move() {
+    return fold(Optional::of, d -> Optional.empty(), c -> Optional.empty(), p -> Optional.empty());
+  }
 
   /** One answer for each kind. */
   <T> T fold(

@@ -13,29 +13,22 @@ import roughcut.design.BodyFace;
 import roughcut.design.Decisions;
 import roughcut.gcode.ProgramWriter;
 import roughcut.geometry.Bounds;
-import roughcut.geometry.Cylinder;
-import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Point3;
-import roughcut.geometry.Prism;
-import roughcut.geometry.Region;
-import roughcut.geometry.Shapes;
 import roughcut.measure.Precision;
 import roughcut.measure.Text;
 import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.rout.Cut;
-import roughcut.rout.CutKind;
 import roughcut.rout.IndexHole;
-import roughcut.rout.RoutPlan;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterBook;
 import roughcut.shop.Machine;
 import roughcut.stock.HeightMap;
 
 /**
- * What a driven router cuts into a body with one face up: every rout with a level floor, and bores
- * that a router cutter goes round in. Faces are taken as planed to their thickness and still plain.
+ * What a CNC router cuts into a body with one face up: every rout with a floor, and bores that are
+ * wider than a router cutter. Faces are taken as planed to their thickness and still plain.
  *
  * @param programs one for each cutter, the largest first
  * @param left for work by hand, and why
@@ -60,18 +53,6 @@ public record BodyPrograms(
   /** Down into wood, as a share of the feed. */
   private static final double ENTERING = 0.5;
 
-  /** A floor that leans less is level, mm. */
-  private static final double LEVEL = 0.05;
-
-  /** So far a cutter goes on where a rout is open at the body's edge, mm. */
-  private static final double RUN_OUT = 10;
-
-  /** After the name of a bore's narrower part. */
-  private static final String BELOW = ".below";
-
-  /** Less area than that of a rout outside the one before is none, mm². */
-  private static final double OUTSIDE = 1;
-
   /**
    * What is left for work by hand.
    *
@@ -83,6 +64,13 @@ public record BodyPrograms(
   public BodyPrograms {
     programs = List.copyOf(programs);
     left = List.copyOf(left);
+  }
+
+  /** What is left, by the reason why. */
+  public Map<Text, List<Text>> leftByReason() {
+    Map<Text, List<Text>> all = new LinkedHashMap<>();
+    left.forEach(l -> all.computeIfAbsent(l.why(), why -> new ArrayList<>()).add(l.what()));
+    return all;
   }
 
   /**
@@ -107,7 +95,9 @@ public record BodyPrograms(
       this.plan = plan;
       this.machine = machine;
       Optional<IndexHole> pin =
-          plan.cuts().indexHoles().stream().min(Comparator.comparingDouble(h -> h.at().x()));
+          plan.cuts().indexHoles().stream()
+              .filter(h -> seen(h, face))
+              .min(Comparator.comparingDouble(h -> h.at().x()));
       Point at =
           pin.map(IndexHole::at).orElseGet(() -> new Point(plan.given(Decisions.JOINT_X), 0));
       BodySurface surface = plan.cuts().surface();
@@ -138,14 +128,13 @@ public record BodyPrograms(
     }
 
     BodyPrograms make() {
-      List<RouterWork> work = new ArrayList<>();
-      routs(work);
-      bores(work);
+      BodyCutList cuts = new BodyCutList(plan, frame);
+      left.addAll(cuts.left());
       Map<Cutter, List<RouterWork>> byCutter = new LinkedHashMap<>();
-      for (RouterWork each : work) {
+      for (RouterWork each : cuts.work()) {
         List<Cutter> fit = each.cutters(plan.shop().cutters());
         if (fit.isEmpty()) {
-          left.add(new Left(each.words(), lacking(each)));
+          left.add(new Left(each.words(), each.lacking()));
         } else {
           byCutter.computeIfAbsent(fit.get(0), none -> new ArrayList<>()).add(each);
         }
@@ -173,150 +162,24 @@ public record BodyPrograms(
       return new BodyPrograms(programs, left, setting, setUp, frame);
     }
 
-    private void routs(List<RouterWork> work) {
-      Map<String, List<RouterWork>> byCut = new LinkedHashMap<>();
-      for (RoutPlan rout : plan.cuts().routs()) {
-        if (!rout.cut().from().opens(frame.face())) {
-          continue;
-        }
-        Text name = rout.words();
-        if (rout.stage().isPresent()) {
-          left.add(new Left(name, Text.of("It is cut before the top is glued on.")));
-          continue;
-        }
-        Prism solid = rout.step().solids().get(0);
-        Region area = area(rout);
-        Optional<LeaningFloor> lean =
-            Optional.of(frame.floor(solid)).filter(l -> rout.step().floorRise() > LEVEL);
-        if (lean.isPresent() && !LeaningFloor.fits(area)) {
-          left.add(
-              new Left(
-                  name,
-                  Text.of(
-                      "Its floor leans by {rise}: rout it on tapered shims.",
-                      Text.length(rout.step().floorRise(), 2))));
-          continue;
-        }
-        double floor =
-            lean.map(l -> l.highest(area.bounds()))
-                .orElseGet(() -> frame.height(solid.floorAt(solid.corners().get(0).x())));
-        List<RouterWork> same = byCut.computeIfAbsent(rout.cut().name(), none -> new ArrayList<>());
-        Optional<RouterWork> around =
-            same.stream()
-                .filter(w -> w.floor() > floor && area.difference(w.area()).area() < OUTSIDE)
-                .min(Comparator.comparingDouble(RouterWork::floor));
-        RouterWork next =
-            new RouterWork(
-                rout.step().name(),
-                name,
-                area,
-                around.map(RouterWork::floor).orElse(0.0),
-                floor,
-                rout.step().corner(),
-                lean,
-                around.map(RouterWork::name));
-        same.add(next);
-        work.add(next);
-      }
-    }
-
-    /** What is emptied; a pocket runs out over the body's edge, where the neck comes in. */
-    private Region area(RoutPlan rout) {
-      Outline line = rout.step().line();
-      Region area = Region.of(frame.of(line));
-      if (rout.cut().kind() != CutKind.POCKET) {
-        return area;
-      }
-      Region body = Region.of(frame.of(plan.body().outline().shape()));
-      Region out = Region.of(frame.of(line.translate(-RUN_OUT, 0))).difference(body);
-      return area.union(out);
-    }
-
     private Text words(IndexHole hole) {
-      return plan.cuts().cuts().stream()
-          .filter(c -> c.name().equals(hole.fitting().name()))
-          .map(Cut::words)
-          .findFirst()
-          .orElseThrow();
+      return plan.cuts().cut(hole.fitting().name()).orElseThrow().words();
     }
 
-    private void bores(List<RouterWork> work) {
-      for (Cut cut : plan.cuts().cuts()) {
-        if (!cut.from().opens(frame.face())) {
-          continue;
-        }
-        if (cut.kind() == CutKind.SLOT) {
-          left.add(new Left(cut.words(), Text.of("It is too narrow: drill its ends and saw it.")));
-        } else if (cut.kind().bored() && cut.covered()) {
-          left.add(new Left(cut.words(), Text.of("It is drilled before the top is glued on.")));
-        } else if (cut.kind().bored()) {
-          bores(cut, work);
-        }
-      }
-    }
-
-    /** From the face down, each where the one before ends: a ferrule's seat, and what is below. */
-    private void bores(Cut cut, List<RouterWork> work) {
-      List<Cylinder> down =
-          cut.bores().stream()
-              .sorted(Comparator.comparingDouble((Cylinder c) -> -upper(c)))
-              .toList();
-      double open = 0;
-      for (Cylinder bore : down) {
-        if (!bore.upright()) {
-          left.add(new Left(cut.words(), Text.of("It leans: drill it.")));
-          return;
-        }
-        double floor = Math.min(frame.height(bore.from().z()), frame.height(bore.to().z()));
-        if (open < 0 && below(cut, bore, open)) {
-          left.add(new Left(cut.words(), Text.of("It is wider further down: drill it.")));
-          return;
-        }
-        work.add(
-            new RouterWork(
-                cut.name() + (open < 0 ? BELOW : ""),
-                cut.words(),
-                Region.of(Shapes.circle(frame.of(bore.from().flat()), bore.radius())),
-                open,
-                floor,
-                bore.radius(),
-                Optional.empty(),
-                open < 0 ? Optional.of(cut.name()) : Optional.empty()));
-        open = floor;
-      }
-    }
-
-    /** Whether a bore can't be gone into from the one over it. */
-    private boolean below(Cut cut, Cylinder bore, double open) {
-      return Math.abs(upper(bore) - open) > LEVEL
-          || cut.bores().stream()
-              .anyMatch(o -> upper(o) > upper(bore) && o.radius() < bore.radius());
-    }
-
-    /** Height of its upper end. */
-    private double upper(Cylinder bore) {
-      return Math.max(frame.height(bore.from().z()), frame.height(bore.to().z()));
+    /** Whether it can be found with that face up: bored from there, or right through. */
+    private boolean seen(IndexHole hole, BodyFace face) {
+      Cut cut = plan.cuts().cut(hole.fitting().name()).orElseThrow();
+      BodySurface surface = plan.cuts().surface();
+      boolean through =
+          cut.box().z0() <= surface.topPlane(hole.at().x()) + Precision.NEAR
+              && cut.box().z1() >= surface.backPlane() - Precision.NEAR;
+      return cut.from().opens(face) || through;
     }
 
     private static Text pared(double left) {
       return Text.of(
-          "A flat cutter leaves up to {left} of it at the deep end of its leaning floor: pare it "
-              + "flat.",
+          "Its floor leans. A flat cutter leaves up to {left} along the walls: pare it flat.",
           Text.length(left, 2));
-    }
-
-    private Text lacking(RouterWork work) {
-      return work.round()
-          ? Text.of(
-              "No straight or spiral cutter of the drawer goes round in {across} and reaches "
-                  + "{deep} down: drill it.",
-              Text.length(2 * work.corner(), 1),
-              Text.length(-work.deepest(), 1))
-          : Text.of(
-              "No straight or spiral cutter of the drawer makes corners of {corner} radius, fits "
-                  + "in and reaches {deep} down: rout it by hand.",
-              Text.length(work.corner(), 2),
-              Text.length(-work.deepest(), 1));
     }
 
     private SetUp setUp(Cutter first) {
@@ -363,7 +226,10 @@ public record BodyPrograms(
                 lean -> {
                   double radius = cutter.diameter() / 2;
                   writer.all(lean.legs(each.area(), radius, CLEAR));
-                  left.add(new Left(each.words(), pared(lean.left(radius))));
+                  double over = lean.left(radius, each.area().bounds(), each.planned());
+                  if (over > Precision.SHOWN) {
+                    left.add(new Left(each.words(), pared(over)));
+                  }
                 });
         if (!names.contains(each.words())) {
           names.add(each.words());
@@ -424,7 +290,7 @@ public record BodyPrograms(
           setting.in(Units.MM),
           Text.of("X along the strings, away from the nut. Y to the {side} side. Z up.", side())
               .in(Units.MM),
-          Caution.DRIVEN_ROUTER.words().in(Units.MM),
+          Caution.CNC_ROUTER.words().in(Units.MM),
           Caution.STANDING.in(Units.MM));
     }
 

@@ -23,23 +23,16 @@ public record CutterWay(boolean rapid, List<Point> points) {
   public static List<CutterWay> of(MachineProgram program, FaceFrame frame) {
     List<CutterWay> ways = new ArrayList<>();
     List<Point> points = new ArrayList<>();
-    boolean[] rapid = {true};
-    for (Step step : Program.read(program.text(), Zeros.WORK, false).steps()) {
-      step.fold(
-          move -> {
-            if (points.isEmpty() || move.rapid() != rapid[0]) {
-              close(ways, rapid[0], points);
-              rapid[0] = move.rapid();
-              points.add(planned(frame, move.from()));
-            }
-            points.add(planned(frame, move.to()));
-            return null;
-          },
-          dwell -> null,
-          change -> null,
-          pause -> null);
+    boolean rapid = true;
+    for (Step.Move move : Program.read(program.text(), Zeros.WORK, false).moves()) {
+      if (points.isEmpty() || move.rapid() != rapid) {
+        close(ways, rapid, points);
+        rapid = move.rapid();
+        points.add(planned(frame, move.from()));
+      }
+      points.add(planned(frame, move.to()));
     }
-    close(ways, rapid[0], points);
+    close(ways, rapid, points);
     return ways;
   }
 

@@ -4,7 +4,7 @@ import roughcut.shop.Cutter;
 import roughcut.shop.PassRule;
 
 /**
- * What a driven cutter takes at once (handbook page 11, "How chips are made").
+ * What a CNC router's cutter takes at once (handbook page 11, "How chips are made").
  *
  * @param deepest a pass may be, mm
  * @param chip usual thickness of what each edge takes in a turn, mm

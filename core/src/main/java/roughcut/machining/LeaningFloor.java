@@ -13,8 +13,8 @@ import roughcut.geometry.Region;
 /**
  * Brings a level floor down to one that leans along x: lines across it, from where it is shallowest
  * on, each as deep as the floor is under the cutter's shallow side. So nothing is cut too deep, and
- * the next lines take what one has left; only under the last one some is left, where the cutter
- * can't go on.
+ * the next lines take what one has left; some is left along the walls, where a round cutter reaches
+ * less far, and under the last line, where it can't go on.
  *
  * @param at height of the floor at x = 0
  * @param slope height that it gains for each mm along x
@@ -51,9 +51,17 @@ record LeaningFloor(double at, double slope) {
                 i -> area.edges().get(0).spans(b.left() + b.width() * i / LOOKS, true).size() == 1);
   }
 
-  /** What a flat cutter leaves at the deep end at most, mm. */
-  double left(double radius) {
-    return 2 * radius * Math.abs(slope);
+  /**
+   * What a flat cutter leaves at most, mm: along the walls beside its lines as much as the floor
+   * falls under its radius, at the deep end under its diameter, where that isn't beyond what is
+   * planned.
+   *
+   * @param area that is cut
+   * @param planned what of it is to be as planned
+   */
+  double left(double radius, Bounds area, Bounds planned) {
+    double over = slope < 0 ? area.right() - planned.right() : planned.left() - area.left();
+    return Math.abs(slope) * Math.max(radius, 2 * radius - over);
   }
 
   /**

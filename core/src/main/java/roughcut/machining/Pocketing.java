@@ -81,17 +81,7 @@ final class Pocketing {
         .toList();
   }
 
-  /** Whether the cutter gets in at all. */
-  boolean possible() {
-    return !pieces.isEmpty();
-  }
-
-  /** What the cutter takes: the area with its corners as round as the cutter. */
-  Region reached(double radius) {
-    return reach.buffer(radius);
-  }
-
-  /** The whole way, from a rapid move over it to the clear height again. */
+  /** The whole way, from a rapid move over it to the clear height again; none where it can't go. */
   List<Leg> legs() {
     int layers = (int) Math.max(1, Precision.ceil((top - floor) / deepest));
     for (Piece piece : pieces) {

@@ -16,11 +16,9 @@ import roughcut.geometry.Segment;
 /** A closed way at one height, of straight and round pieces only, as a controller knows them. */
 final class Ring {
   private final List<Segment> pieces;
-  private final double length;
 
   private Ring(List<Segment> pieces) {
     this.pieces = List.copyOf(pieces);
-    this.length = pieces.stream().mapToDouble(Segment::length).sum();
   }
 
   /** Along a closed line. */
@@ -50,10 +48,6 @@ final class Ring {
               }));
     }
     return new Ring(pieces);
-  }
-
-  double length() {
-    return length;
   }
 
   Point start() {

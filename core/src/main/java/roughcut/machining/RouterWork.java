@@ -3,17 +3,19 @@ package roughcut.machining;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import roughcut.geometry.Bounds;
 import roughcut.geometry.Region;
 import roughcut.measure.Text;
 import roughcut.shop.Cutter;
 import roughcut.shop.CutterKind;
 
 /**
- * An area with a level floor that a driven cutter is to empty.
+ * An area with a level floor that a CNC router is to empty.
  *
  * @param name of the step or bore, for comments and ids
  * @param words what it is called
  * @param area as seen from above, in the machine's coordinates
+ * @param planned box round what is planned; the area may run out of it over an open edge
  * @param above height of what is cut before it; 0 at the face
  * @param floor height of its floor, less than 0
  * @param corner radius of its inside corners
@@ -25,6 +27,7 @@ record RouterWork(
     String name,
     Text words,
     Region area,
+    Bounds planned,
     double above,
     double floor,
     double corner,
@@ -52,7 +55,7 @@ record RouterWork(
   /** Cutters of the drawer that empty it, the largest first. */
   List<Cutter> cutters(List<Cutter> drawer) {
     return drawer.stream()
-        .filter(c -> driven(c.kind()) && c.condition() != Cutter.Condition.DULL)
+        .filter(c -> runs(c.kind()) && c.condition() != Cutter.Condition.DULL)
         .filter(c -> c.diameter() / 2 <= corner + CORNER)
         .filter(c -> -deepest() <= (c.shank() <= c.diameter() ? c.stickOut() : c.cutting()))
         .sorted(Comparator.comparingDouble(c -> -c.diameter()))
@@ -60,7 +63,7 @@ record RouterWork(
         .toList();
   }
 
-  private static boolean driven(CutterKind kind) {
+  private static boolean runs(CutterKind kind) {
     return switch (kind) {
       case STRAIGHT, SPIRAL_UP, SPIRAL_DOWN, COMPRESSION -> true;
       case TOP_BEARING,
@@ -85,5 +88,20 @@ record RouterWork(
     }
     double round = area.edges().stream().mapToDouble(e -> e.path().length()).sum();
     return area.area() - area.opened(radius).area() <= LEFT * round;
+  }
+
+  /** What the drawer lacks for it, a whole sentence. */
+  Text lacking() {
+    return round()
+        ? Text.of(
+            "No straight or spiral cutter in the drawer fits a hole of {across} and reaches "
+                + "{deep} down: drill it.",
+            Text.length(2 * corner(), 1),
+            Text.length(-deepest(), 1))
+        : Text.of(
+            "No straight or spiral cutter in the drawer makes corners of {corner} radius, fits "
+                + "in and reaches {deep} down: rout it by hand.",
+            Text.length(corner(), 2),
+            Text.length(-deepest(), 1));
   }
 }

@@ -86,11 +86,6 @@ public record SetUp(
         : Optional.ofNullable(cutters.get(number));
   }
 
-  public SetUp withCell(double next) {
-    return new SetUp(
-        plan, top, thickness, next, cutters, clamps, under, nut, density, zeros, machine);
-  }
-
   public SetUp withClamps(List<Clamp> next) {
     return new SetUp(
         plan, top, thickness, cell, cutters, next, under, nut, density, zeros, machine);

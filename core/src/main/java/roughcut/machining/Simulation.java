@@ -65,7 +65,7 @@ public final class Simulation {
     this.zero = setUp.zeros().getOrDefault(54, new Point3(0, 0, 0));
   }
 
-  /** Runs it; the switch that leaves out blocks with a stroke is off. */
+  /** Runs it; the switch that leaves out blocks with a slash is off. */
   public static SimulationReport run(String text, SetUp setUp) {
     return run(text, setUp, false);
   }
@@ -73,7 +73,7 @@ public final class Simulation {
   /**
    * Runs it.
    *
-   * @param skip whether blocks with a stroke before them are left out
+   * @param skip whether blocks with a slash before them are left out
    * @throws InvalidValue when the stock has too many cells
    */
   public static SimulationReport run(String text, SetUp setUp, boolean skip) {
@@ -136,7 +136,7 @@ public final class Simulation {
     cutter = Optional.empty();
     // A program for one cutter needn't call it.
     if (setUp.cutters().size() == 1) {
-      take(0, 0);
+      take(0, 1);
     }
     for (Step step : program.steps()) {
       step.fold(
@@ -249,7 +249,7 @@ public final class Simulation {
           speed,
           s ->
               Text.of(
-                  "The spindle runs from {least} to {most} turns a minute, not at {speed}.",
+                  "The spindle runs at {least} to {most} /min, not at {speed}.",
                   Text.fixed(machine.leastSpeed(), 0),
                   Text.fixed(machine.mostSpeed(), 0),
                   Text.fixed(s, 0)));
@@ -398,7 +398,7 @@ public final class Simulation {
           move.speed(),
           s ->
               Text.of(
-                  "{cutter} runs at no more than {most} turns a minute, not at {speed}.",
+                  "{cutter}: {most} /min maximum, not {speed}.",
                   now.name(),
                   Text.fixed(now.speed(), 0),
                   Text.fixed(s, 0)));
@@ -415,8 +415,8 @@ public final class Simulation {
   }
 
   private void chip(Kind kind, Step.Move move, double chip, double amount) {
-    Text.Arg is = Text.fixed(chip, 3);
-    Text.Arg usual = Text.fixed(rule.chip(), 3);
+    Text.Arg is = Text.length(chip, 3);
+    Text.Arg usual = Text.length(rule.chip(), 3);
     add(
         kind,
         move.line(),
@@ -425,13 +425,11 @@ public final class Simulation {
         n ->
             kind == Kind.CHIP_TOO_THICK
                 ? Text.of(
-                    "Each edge takes {chip} mm a turn; {usual} mm is usual: it is fed too fast "
-                        + "and may break.",
+                    "Each edge takes {chip} a turn; {usual} is usual. The feed is too fast for it.",
                     is,
                     usual)
                 : Text.of(
-                    "Each edge takes {chip} mm a turn; {usual} mm is usual: it is fed too slowly "
-                        + "and burns.",
+                    "Each edge takes {chip} a turn; {usual} is usual. It rubs and burns.",
                     is,
                     usual));
   }

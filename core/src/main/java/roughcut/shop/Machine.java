@@ -4,8 +4,8 @@ import roughcut.measure.InvalidValue;
 import roughcut.measure.Text;
 
 /**
- * A router driven by numbers. Its coordinates run from 0 to its travel along x and y, and along z
- * from 0, all the way up, down to less than 0.
+ * A CNC router. Its coordinates run from 0 to its travel along x and y, and along z from 0, all the
+ * way up, down to less than 0.
  *
  * @param x travel, mm
  * @param y travel, mm

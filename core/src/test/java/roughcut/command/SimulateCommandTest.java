@@ -93,6 +93,7 @@ class SimulateCommandTest {
         "--cutter=spiral 8 --cell=0.001|can't be worked out",
         "--cutter=spiral 8 --wood=cardboard|no wood of that name",
         "--cutter=spiral 8 --clamp=1,2,3|name=x,y,x,y,z",
+        "--cutter=spiral 8 --feeds=1200,2000|give the machine's --travel too",
         "--cutter=spiral 8 --travel=0,1,1|travels more than 0 mm each way",
         "--cutter=spiral 8 --shop=nowhere|nowhere"
       })
@@ -143,7 +144,7 @@ class SimulateCommandTest {
         .contains("back-1-spiral-8.nc")
         .contains("spiral 8: controls, ledge; controls. ")
         .contains("By hand: neck bolt 1; neck bolt 2. ")
-        .contains("Zero: the middle of index 1 hole, on the face.");
+        .contains("Zero: centre line and body edge at the neck, on the face.");
     assertThat(err.toString()).contains("air or scrap").contains("local rules");
     file = folder.resolve("nc").resolve("back-1-spiral-8.nc");
     assertThat(Files.readString(file)).contains("(controls, ").doesNotContain("?");
@@ -156,7 +157,7 @@ class SimulateCommandTest {
             "simulate",
             file.toString(),
             "--stock=500x350x45",
-            "--stock-at=-100,-175,0",
+            "--stock-at=-60,-175,0",
             "--cutter=spiral 8",
             "--wood=alder");
     assertThat(status).as(out + err.toString()).isZero();

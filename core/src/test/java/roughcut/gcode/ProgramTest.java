@@ -18,24 +18,10 @@ class ProgramTest {
     return Program.read(text, Zeros.WORK, false);
   }
 
-  private static List<Step.Move> moves(Program program) {
-    return program.steps().stream()
-        .flatMap(
-            s ->
-                s
-                    .<Optional<Step.Move>>fold(
-                        Optional::of,
-                        d -> Optional.empty(),
-                        c -> Optional.empty(),
-                        p -> Optional.empty())
-                    .stream())
-        .toList();
-  }
-
   private static List<Step.Move> moves(String body) {
     Program program = read(BEGIN + body + "\nM30\n");
     assertThat(program.faults()).isEmpty();
-    return moves(program).stream().skip(1).toList();
+    return program.moves().stream().skip(1).toList();
   }
 
   private static Point3 end(String body) {
@@ -59,7 +45,7 @@ class ProgramTest {
                 + "n10g21 g9 0 ; small letters, spaces\n"
                 + "N20 G0 X 1 0 Y-.5 Z+5.\nM3 S10000\nG1 Z-1 F300\nX20\nY10 F600\nM30\n%\nG1 X999\n");
     assertThat(program.faults()).isEmpty();
-    List<Step.Move> moves = moves(program);
+    List<Step.Move> moves = program.moves();
     assertThat(moves).hasSize(4);
     close(moves.get(0).to(), 10, -0.5, 5);
     assertThat(moves.get(0).rapid()).isTrue();
@@ -195,7 +181,7 @@ class ProgramTest {
     Program program =
         Program.read("G21 G90\nG0 Z5\nX10\nG55 X10\nG53 Z-1\nG28 Z20\nM30\n", zeros, false);
     assertThat(program.faults()).isEmpty();
-    List<Step.Move> moves = moves(program);
+    List<Step.Move> moves = program.moves();
     close(moves.get(0).from(), 0, 0, 0);
     close(moves.get(0).to(), 0, 0, -55);
     close(moves.get(1).to(), 110, 0, -55);
@@ -208,10 +194,10 @@ class ProgramTest {
   }
 
   @Test
-  void blocksWithAStrokeAreLeftOutWhereTheSwitchIsOn() {
+  void blocksWithASlashAreLeftOutWhereTheSwitchIsOn() {
     String text = BEGIN + "/G0 X10\nG0 Y10\nM30";
-    assertThat(moves(read(text))).hasSize(3);
-    assertThat(moves(Program.read(text, Zeros.WORK, true))).hasSize(2);
+    assertThat(read(text).moves()).hasSize(3);
+    assertThat(Program.read(text, Zeros.WORK, true).moves()).hasSize(2);
   }
 
   @Test
@@ -278,7 +264,7 @@ class ProgramTest {
         text.append(signs.charAt(random.nextInt(signs.length())));
       }
       Program program = read(text.toString());
-      assertThat(moves(program))
+      assertThat(program.moves())
           .allMatch(m -> !Double.isNaN(m.to().x() + m.to().y() + m.to().z() + m.from().length()));
     }
     assertThat(faults(BEGIN + "G91 G81 X1 Z-1 R0 F9 L99999999\nM30"))

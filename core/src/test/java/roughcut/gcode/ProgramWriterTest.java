@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import roughcut.geometry.Point;
@@ -20,17 +19,7 @@ class ProgramWriterTest {
   private static List<Step.Move> read(String text) {
     Program program = Program.read(text, Zeros.WORK, false);
     assertThat(program.faults()).as(text).isEmpty();
-    return program.steps().stream()
-        .flatMap(
-            s ->
-                s
-                    .<Optional<Step.Move>>fold(
-                        Optional::of,
-                        d -> Optional.empty(),
-                        c -> Optional.empty(),
-                        p -> Optional.empty())
-                    .stream())
-        .toList();
+    return program.moves();
   }
 
   @Test

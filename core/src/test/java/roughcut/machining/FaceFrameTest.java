@@ -2,6 +2,7 @@ package roughcut.machining;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
@@ -66,7 +67,16 @@ class FaceFrameTest {
     Bounds area = new Bounds(0, -30, 70, 30);
     assertThat(floor.highest(area)).isEqualTo(-10);
     assertThat(floor.lowest(area)).isEqualTo(-11.4);
-    assertThat(floor.left(4)).isEqualTo(0.16);
+    assertThat(floor.left(4, area, area)).isEqualTo(0.16);
+    assertThat(floor.left(4, area, new Bounds(0, -30, 67, 30)))
+        .as("where it runs out three past the deep end")
+        .isCloseTo(0.1, within(1e-12));
+    assertThat(floor.left(4, area, new Bounds(0, -30, 60, 30)))
+        .as("beside the lines it stays")
+        .isEqualTo(0.08);
+    assertThat(new LeaningFloor(-10, 0.02).left(4, area, new Bounds(0, -30, 60, 30)))
+        .as("the other end is the deep one")
+        .isEqualTo(0.16);
     assertThat(new LeaningFloor(-10, 0.02).highest(area)).isEqualTo(-8.6);
     List<Point3> ends =
         floor

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import roughcut.geometry.Outline;
 import roughcut.geometry.Point;
 import roughcut.geometry.Region;
 import roughcut.geometry.Shapes;
@@ -15,10 +16,12 @@ import roughcut.measure.Text;
 /** Areas are cut one near another, and a floor before what begins at it. */
 class WorkOrderTest {
   private static RouterWork at(String name, double x, double y, String within) {
+    Outline circle = Shapes.circle(new Point(x, y), 5);
     return new RouterWork(
         name,
         Text.word(name),
-        Region.of(Shapes.circle(new Point(x, y), 5)),
+        Region.of(circle),
+        circle.bounds(),
         0,
         -5,
         5,

@@ -43,7 +43,7 @@ class ProgramsTest extends WindowTest {
   void programsFollowTheFaceAndThePlanAndAreWritten() throws IOException {
     page(5, "Programs");
     until(() -> said(robot, "runs on simulated stock without a fault"));
-    assertThat(said(robot, "the deep end of its leaning floor"))
+    assertThat(said(robot, "A flat cutter leaves up to"))
         .as("what is left by hand, and why")
         .isTrue();
     Path to = folder.resolve("nc");

@@ -4,9 +4,7 @@ import static roughcut.desktop.words.Words.say;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
@@ -37,7 +35,7 @@ import roughcut.measure.Units;
 import roughcut.plan.Plan;
 import roughcut.shop.Species;
 
-/** Programs for a driven router: what they cut, how long, what would go wrong; writing them. */
+/** Programs for a CNC router: what they cut, how long, what would go wrong; writing them. */
 final class ProgramsPage extends BodyViewPage {
   private static final Background MAKING = new Background("machine programs");
 
@@ -107,7 +105,7 @@ final class ProgramsPage extends BodyViewPage {
         .node(words(result))
         .heading(say("Simulated stock"))
         .node(stock)
-        .node(words(new Label(say(Caution.DRIVEN_ROUTER.words()))))
+        .node(words(new Label(say(Caution.CNC_ROUTER.words()))))
         .node(words(new Label(say(Caution.STANDING))));
   }
 
@@ -195,16 +193,14 @@ final class ProgramsPage extends BodyViewPage {
     if (programs.programs().isEmpty()) {
       table.row(false, say("nothing"), say("No rout with a level floor is cut from this face."));
     }
-    Map<Text, List<Text>> left = new LinkedHashMap<>();
     programs
-        .left()
-        .forEach(l -> left.computeIfAbsent(l.why(), why -> new ArrayList<>()).add(l.what()));
-    left.forEach(
-        (why, what) ->
-            table.row(
-                false,
-                say("by hand"),
-                say("{what}. {why}", Text.joined(what, "; ").in(units), why.in(units))));
+        .leftByReason()
+        .forEach(
+            (why, what) ->
+                table.row(
+                    false,
+                    say("by hand"),
+                    say("{what}. {why}", Text.joined(what, "; ").in(units), why.in(units))));
     table.row(false, say("set up"), programs.setting().in(units));
   }
 
@@ -242,7 +238,6 @@ final class ProgramsPage extends BodyViewPage {
   @Override
   public String about() {
     return say(
-        "Programs for a router driven by numbers, one for each cutter. Each is run on simulated "
-            + "stock first.");
+        "Programs for a CNC router, one for each cutter. Each is run on simulated stock first.");
   }
 }
